@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Content;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Spread;
+use Pausis\Core\Liquid\PotEnd;
+use Pausis\Core\Liquid\PotGeometry;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SauceBalance;
+use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
+use Pausis\Core\Safety\Severity;
+use Pausis\Core\Tenderness\Doneness;
+
+/** Recipe, meat, cooker and day in; hours, liquid, salt, clock times and cautions out. */
+final readonly class AdaptBraise
+{
+    /** The longest cook that is looked at, hours. */
+    public const HORIZON = 20.0;
+    private const INSERT_CELSIUS = 20.0;
+    private const FRIDGE_CELSIUS = 5.0;
+    private const ROOM_STORED_CELSIUS = 20.0;
+    /** What is fried or boiled in the pan goes in hot, but cools on the way. */
+    private const FROM_THE_PAN_CELSIUS = 60.0;
+    private const BONE_HEAT = 1700.0;       // J/kg·K
+
+    public function __construct(private Simulation $simulation = new Simulation())
+    {
+    }
+
+    public function adapt(BraiseOrder $order): AdaptedBraise
+    {
+        $outcomes = [$this->outcome($order, ProgramChoice::Low), $this->outcome($order, ProgramChoice::High)];
+        if (null !== $outcomes[0]->unsafe && null === $outcomes[1]->unsafe || ProgramChoice::HighThenLow === $order->choice) {
+            $outcomes[] = $this->outcome($order, ProgramChoice::HighThenLow);
+        }
+        $chosen = $this->choose($outcomes, $order->choice);
+        $slurry = Slurry::for($chosen->sauce->target, $order->thickness, $order->thickener, self::thickenedAlready($order));
+
+        return new AdaptedBraise($order, $outcomes, $chosen, $slurry,
+            (new Changes($order, $chosen, $slurry))->all(), $this->findings($order, $chosen, $outcomes));
+    }
+
+    /** One way of running the cooker, worked out alone. */
+    public function outcome(BraiseOrder $order, ProgramChoice $choice): SettingOutcome
+    {
+        $ingredients = $order->potIngredients();
+        $program = $choice->program($order->cooker);
+        $geometry = self::geometry($order);
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine);
+        $boil = $order->room->boilingPoint()->celsius;
+        $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
+
+        $sauce = $solve(new PotEnd($boil - 5, 3.0, 100.0));
+        do {
+            $load = $sauce->load;
+            $setup = new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS), $order->joint,
+                self::contents($order, $ingredients, $sauce), $program);
+            $best = $this->simulation->run($setup, new Deviation(), self::HORIZON, traced: true);
+            $end = self::endOf($best, $order->texture);
+            $sauce = $solve($end);
+        } while (abs($sauce->load - $load) > 25 && $sauce->load < $load);
+
+        $run = Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, self::HORIZON);
+        $windows = [];
+        foreach (Doneness::cases() as $level) {
+            $windows[$level->value] = $run->doneness($level);
+        }
+        $before = HandsOn::before($ingredients, $order->joint, $sauce, $order->pan());
+        $finish = HandsOn::finish($sauce, Thickness::Stock !== $order->thickness, $order->pan());
+        $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $before->total, $finish->total))
+            ->solve($program, $windows[$order->texture->value], $windows[Doneness::Past->value]);
+        $depth = $order->cooker->depth()->metres;
+
+        return new SettingOutcome($choice, $program, $setup, $windows, $run->core60(), $run->pot60(), $best, $sauce,
+            SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams), $geometry->fill($sauce->load),
+            [$geometry->level($sauce->load) / $depth, $geometry->level(max(0.0, $sauce->atEnd->total)) / $depth],
+            $before, $finish, Rules::heatingUp($run->core60(), $run->pot60(), HandsOn::outOfFridge($before)), $day);
+    }
+
+    private static function geometry(BraiseOrder $order): PotGeometry
+    {
+        $grams = 0.0;
+        foreach ($order->potIngredients() as $i) {
+            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true) ? (float) $i->grams : 0.0;
+        }
+
+        return new PotGeometry($order->cooker, $order->joint, $grams / 1000);
+    }
+
+    /**
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<Content>
+     */
+    private static function contents(BraiseOrder $order, array $ingredients, SaucePlan $sauce): array
+    {
+        $contents = [];
+        foreach ($sauce->changes as $change) {
+            $celsius = $change->loaded < $change->poured ? self::FROM_THE_PAN_CELSIUS : self::ROOM_STORED_CELSIUS;
+            $contents[] = new Content(Mass::grams($change->loaded), ($change->ingredient->role ?? Role::Liquid)->specificHeat(), Temperature::celsius($celsius));
+        }
+        foreach ($ingredients as $i) {
+            if (!$i->role->isPoured() && Role::Tool !== $i->role && null !== $i->grams) {
+                $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? self::FROM_THE_PAN_CELSIUS
+                    : (\in_array($i->role, [Role::Fruit, Role::Herb], true) ? self::FRIDGE_CELSIUS : self::ROOM_STORED_CELSIUS);
+                $contents[] = new Content(Mass::grams($i->grams), $i->role->specificHeat(), Temperature::celsius($celsius));
+            }
+        }
+        if ($order->bone->kilograms > 0) {
+            $contents[] = new Content($order->bone, self::BONE_HEAT, $order->joint->start);
+        }
+
+        return $contents;
+    }
+
+    private static function endOf(Course $best, Doneness $texture): PotEnd
+    {
+        $at = $best->doneness[(int) array_search($texture, Doneness::cases(), true)];
+        $end = $best->trace[0];
+        $above = 0.0;
+        foreach ($best->trace as $k => $row) {
+            if ($row[0] > $at) {
+                break;
+            }
+            $above += $k > 0 && $row[2] > 90 ? $row[0] - $best->trace[$k - 1][0] : 0.0;
+            $end = $row;
+        }
+
+        return new PotEnd($end[2], $above, $end[4]);
+    }
+
+    /**
+     * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, and holds it shortest.
+     *
+     * @param non-empty-list<SettingOutcome> $outcomes
+     */
+    private function choose(array $outcomes, ?ProgramChoice $wanted): SettingOutcome
+    {
+        foreach ($outcomes as $outcome) {
+            if ($outcome->choice === $wanted) {
+                return $outcome;
+            }
+        }
+        usort($outcomes, static fn (SettingOutcome $a, SettingOutcome $b): int => self::rank($a) <=> self::rank($b));
+
+        return $outcomes[0];
+    }
+
+    /** @return array{int, int, int, float} the smaller the better */
+    private static function rank(SettingOutcome $outcome): array
+    {
+        $day = $outcome->day;
+
+        return [
+            null === $outcome->unsafe ? 0 : 1,
+            $day instanceof DayPlan ? 0 : 1,
+            $day instanceof DayPlan && $day->pastBest ? 1 : 0,
+            $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom?->getTimestamp() ?? \PHP_INT_MAX),
+        ];
+    }
+
+    /** Grams of corn starch that flour, tomato paste and the like in the pot stand for. */
+    public static function thickenedAlready(BraiseOrder $order): float
+    {
+        return array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams * ($i->food->thick ?? 0.0), $order->potIngredients()));
+    }
+
+    /**
+     * @param list<SettingOutcome> $outcomes
+     *
+     * @return list<Finding>
+     */
+    private function findings(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
+    {
+        $findings = Rules::room(self::geometry($order), $order->joint, $chosen->sauce->load);
+        if (null !== $chosen->unsafe) {
+            $findings[] = $this->withRemedy($order, $chosen->unsafe, $outcomes);
+        }
+        $day = $chosen->day;
+        if ($day instanceof DayPlan && $day->pastBest) {
+            $findings[] = new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]);
+        }
+        array_push($findings, ...Rules::contents($order->joint, self::geometry($order)->shareCovered($chosen->sauce->load), $order->potIngredients()));
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+
+    /**
+     * The first way out that a run of the model confirms: another setting, or the joint cut up.
+     *
+     * @param list<SettingOutcome> $outcomes
+     */
+    private function withRemedy(BraiseOrder $order, Finding $finding, array $outcomes): Finding
+    {
+        foreach ($outcomes as $outcome) {
+            if (null === $outcome->unsafe) {
+                return $finding->remediedBy('setting-'.$outcome->choice->value);
+            }
+        }
+        foreach ([2, 4] as $parts) {
+            $cut = $order->withJoint($order->joint->cutInto($parts));
+            if (null === $this->outcome($cut, ProgramChoice::High)->unsafe) {
+                return $finding->remediedBy("cut-in-$parts");
+            }
+        }
+
+        return $finding;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Quantity\Length;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Tenderness\Doneness;
+
+/** All a cook says about one braise. */
+final readonly class BraiseOrder
+{
+    /** A large frying pan. */
+    private const USUAL_PAN_METRES = 0.28;
+
+    /**
+     * @param list<Ingredient>   $ingredients     as corrected, meat included
+     * @param bool               $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
+     * @param Mass               $bone            bought with the meat
+     * @param ProgramChoice|null $choice          of the setting; null leaves it to the plan
+     */
+    public function __construct(
+        public array $ingredients,
+        public int $serves,
+        public ?OriginalMethod $original,
+        public bool $recipeBoilsWine,
+        public Joint $joint,
+        public Mass $bone,
+        public Cooker $cooker,
+        public Room $room,
+        public \DateTimeImmutable $now,
+        public \DateTimeImmutable $serveAt,
+        public Presence $presence,
+        public LevelSchool $level = LevelSchool::OwnJuices,
+        public Doneness $texture = Doneness::Fork,
+        public Thickness $thickness = Thickness::CoatsSpoon,
+        public Thickener $thickener = Thickener::CornStarch,
+        public ?ProgramChoice $choice = null,
+        public ?Length $panDiameter = null,
+    ) {
+    }
+
+    public function pan(): Length
+    {
+        return $this->panDiameter ?? Length::metres(self::USUAL_PAN_METRES);
+    }
+
+    public function withJoint(Joint $joint): self
+    {
+        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
+            $this->room, $this->now, $this->serveAt, $this->presence, $this->level, $this->texture, $this->thickness, $this->thickener,
+            $this->choice, $this->panDiameter);
+    }
+
+    /** @return list<Ingredient> what goes into the pot beside the meat */
+    public function potIngredients(): array
+    {
+        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional));
+    }
+
+    /** The meat that the recipe asks for, over what the cook has; 1 where the recipe doesn't say. */
+    public function recipeMeatScale(): float
+    {
+        $grams = array_sum(array_map(static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->ingredients));
+
+        return $grams > 0 ? $grams / ($this->joint->boneless->inGrams() + $this->bone->inGrams()) : 1.0;
+    }
+}

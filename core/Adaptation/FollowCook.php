@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Event;
+use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\ForkTest;
+use Pausis\Core\Learning\Outcome;
+use Pausis\Core\Learning\Spread;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Tenderness\Doneness;
+
+/** Moves the windows and the plan of a running cook by what has been seen of it. */
+final readonly class FollowCook
+{
+    /** Lid up, fork in, lid down. */
+    private const FORK_TEST_LID_MINUTES = 2.0;
+    /** Turning to High is offered where it brings dinner forward by at least this much. */
+    private const WORTH_TURNING_MINUTES = 10.0;
+
+    public function __construct(private Simulation $simulation = new Simulation())
+    {
+    }
+
+    public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
+    {
+        $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
+        $program = $cook->choice->program($order->cooker);
+        foreach ($cook->turned as $change) {
+            $program = $program->turnedTo($change->setting, $change->at);
+        }
+        $lifts = $this->lidLifts($cook);
+        $setup = $planned->setup->running($program, $lifts);
+        $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $planned->finish->total);
+        $run = $this->run($order, $setup, $cook);
+        $lastTest = $this->lastTest($cook);
+        $day = $this->day($plan, $cook, $program, $run, $order->texture, $lastTest);
+
+        $onHigh = null;
+        $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
+        $late = $day instanceof Clash || $day->serve > $order->serveAt;
+        if ($late && Setting::High !== ($this->setting($cook, $program))) {
+            $turned = $program->turnedTo(Setting::High, $elapsed);
+            $faster = $this->day($plan, $cook, $turned, $this->run($order, $setup->running($turned, $lifts), $cook), $order->texture, $lastTest);
+            $onHigh = $this->worthTurning($day, $faster);
+        }
+        $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
+        $lidDown = $this->simulation->run($setup->running($program, []), new Deviation(), AdaptBraise::HORIZON);
+
+        return new FollowedCook(
+            array_combine(
+                array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
+                array_map($run->doneness(...), Doneness::cases()),
+            ),
+            $program,
+            $day,
+            $day instanceof DayPlan ? max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60) : 0.0,
+            $onHigh,
+            $best,
+            $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
+        );
+    }
+
+    private function setting(RunningCook $cook, Program $program): Setting
+    {
+        $turned = array_reverse($cook->turned);
+
+        return $turned[0]->setting ?? $program->initial();
+    }
+
+    private function run(BraiseOrder $order, Setup $setup, RunningCook $cook): Outcome
+    {
+        return Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence);
+    }
+
+    private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Outcome $run, Doneness $texture, ?\DateTimeImmutable $lastTest): DayPlan|Clash
+    {
+        return $plan->follow($cook->switchedOn, $program, $run->doneness($texture), $run->doneness(Doneness::Past), $lastTest);
+    }
+
+    private function worthTurning(DayPlan|Clash $now, DayPlan|Clash $faster): ?\DateTimeImmutable
+    {
+        if ($faster instanceof Clash) {
+            return null;
+        }
+
+        return $now instanceof Clash || $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
+    }
+
+    /** @return list<Event> */
+    private function lidLifts(RunningCook $cook): array
+    {
+        $lifts = [];
+        foreach ($cook->evidence as $one) {
+            $lifts[] = new LidLift($one->at(), Duration::minutes(self::FORK_TEST_LID_MINUTES));
+        }
+
+        return $lifts;
+    }
+
+    private function lastTest(RunningCook $cook): ?\DateTimeImmutable
+    {
+        $last = null;
+        foreach ($cook->evidence as $one) {
+            if ($one instanceof ForkTest) {
+                $last = $cook->switchedOn->setTimestamp((int) round($cook->switchedOn->getTimestamp() + $one->at()->seconds));
+            }
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Learning\Window;
+
+/** What is now expected of a running cook. */
+final readonly class FollowedCook
+{
+    /**
+     * @param array<string, Window>   $windows     by doneness, hours after switching on
+     * @param float                   $lateMinutes by which dinner moves; 0 when on time
+     * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
+     */
+    public function __construct(
+        public array $windows,
+        public Program $program,
+        public DayPlan|Clash $day,
+        public float $lateMinutes,
+        public ?\DateTimeImmutable $onHigh,
+        public Course $best,
+        public float $lidCostMinutes,
+    ) {
+    }
+}

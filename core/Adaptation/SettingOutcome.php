@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Safety\Finding;
+
+/** What one way of running the cooker comes to. */
+final readonly class SettingOutcome
+{
+    /**
+     * @param array<string, Window> $windows by doneness: slices, fork, pulls, past
+     * @param Course                $best    the best guess, traced
+     * @param float                 $fill    height of everything over the insert's depth
+     * @param array{float, float}   $levels  height of the liquid over the depth, at loading and at the end
+     * @param Finding|null          $unsafe  why this way is refused
+     */
+    public function __construct(
+        public ProgramChoice $choice,
+        public Program $program,
+        public Setup $setup,
+        public array $windows,
+        public Window $core60,
+        public Window $pot60,
+        public Course $best,
+        public SaucePlan $sauce,
+        public SaltBalance $salt,
+        public float $fill,
+        public array $levels,
+        public Sum $before,
+        public Sum $finish,
+        public ?Finding $unsafe,
+        public DayPlan|Clash $day,
+    ) {
+    }
+
+    public function works(): bool
+    {
+        return null === $this->unsafe && $this->day instanceof DayPlan;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Cooker;
+
+use Pausis\Core\Quantity\Duration;
+
+/** The settings of one cook in order of time, the first from switching on. */
+final readonly class Program
+{
+    /** @param non-empty-list<SettingChange> $changes in order of time, the first at 0 */
+    private function __construct(public array $changes)
+    {
+    }
+
+    /** @param non-empty-list<SettingChange> $changes any order; before the first the cooker is off */
+    public static function of(array $changes): self
+    {
+        usort($changes, static fn (SettingChange $a, SettingChange $b): int => $a->at->seconds <=> $b->at->seconds);
+        if ($changes[0]->at->seconds > 0) {
+            array_unshift($changes, new SettingChange(Duration::seconds(0), Setting::Off));
+        }
+
+        return new self($changes);
+    }
+
+    /** One setting all the way, until the cooker turns itself to Warm. */
+    public static function steady(Setting $setting, Cooker $cooker): self
+    {
+        $changes = [new SettingChange(Duration::seconds(0), $setting)];
+        if (null !== $cooker->autoWarmAfter) {
+            $changes[] = new SettingChange($cooker->autoWarmAfter, Setting::Warm);
+        }
+
+        return new self($changes);
+    }
+
+    /** From $at on at another setting, until a later change. */
+    public function turnedTo(Setting $setting, Duration $at): self
+    {
+        $kept = array_values(array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds <= $at->seconds || Setting::Warm === $c->setting));
+
+        return self::of([...$kept, new SettingChange($at, $setting)]);
+    }
+
+    public function initial(): Setting
+    {
+        return $this->changes[0]->setting;
+    }
+}

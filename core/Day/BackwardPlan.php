@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Learning\Window;
+
+/**
+ * From the plate back to the switch: the latest start at which the meat is ready in nine pots of ten before the sauce
+ * must be begun, and at which the cook is there to prepare and load.
+ */
+final readonly class BackwardPlan
+{
+    private const STEP = 300;                    // seconds; clock times a cook can keep
+    private const LONGEST_HOLD = 12 * 3600;      // looked at before the latest start
+    private const FORK_TEST_MINUTES = 5;
+    private const FRIDGE_HOURS = 2;
+    private const HORIZON_DAYS = 2;
+    private const DINNER_STEP = 900;             // seconds; dinners are at quarter hours
+
+    /**
+     * @param float $before minutes of work before switching on
+     * @param float $finish minutes from beginning the sauce to the plate
+     */
+    public function __construct(
+        private \DateTimeImmutable $now,
+        private \DateTimeImmutable $serve,
+        private Presence $presence,
+        private float $before,
+        private float $finish,
+    ) {
+    }
+
+    /**
+     * @param Window $ready the texture wanted, hours after switching on
+     * @param Window $past  past its best
+     */
+    public function solve(Program $program, Window $ready, Window $past): DayPlan|Clash
+    {
+        if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
+            return new Clash(ClashReason::NeverReady, [], null);
+        }
+        $found = $this->switchOnFor($this->serve, $ready);
+        if ($found instanceof \DateTimeImmutable) {
+            return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, false);
+        }
+        $sauce = $this->minutesFrom($this->serve, -$this->finish);
+
+        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce], $this->earliestDinner($ready));
+    }
+
+    private function switchOnFor(\DateTimeImmutable $serve, Window $ready): \DateTimeImmutable|ClashReason
+    {
+        $sauce = $this->minutesFrom($serve, -$this->finish);
+        $latest = $this->latestStart($sauce, $ready);
+        if ($this->minutesFrom($latest, -$this->before) < $this->now) {
+            return ClashReason::TooSoon;
+        }
+        if (!$this->presence->isFree($sauce, $serve)) {
+            return ClashReason::AwayAtTheEnd;
+        }
+        for ($t = $latest->getTimestamp(), $stop = $t - self::LONGEST_HOLD; $t >= $stop; $t -= self::STEP) {
+            $on = $latest->setTimestamp($t);
+            $begin = $this->minutesFrom($on, -$this->before);
+            if ($begin < $this->now) {
+                break;
+            }
+            if ($this->presence->isFree($begin, $on)) {
+                return $on;
+            }
+        }
+
+        return ClashReason::NoTimeToLoad;
+    }
+
+    private function latestStart(\DateTimeImmutable $sauce, Window $ready): \DateTimeImmutable
+    {
+        return $this->down($this->hoursFrom($sauce, -(float) $ready->latest));
+    }
+
+    /**
+     * The same with the pot already on: dinner moves if the meat needs it to.
+     *
+     * @param \DateTimeImmutable|null $lastTest of the fork; the next one is not sooner than a while after
+     */
+    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $lastTest): DayPlan|Clash
+    {
+        if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
+            return new Clash(ClashReason::NeverReady, [], null);
+        }
+        $sauce = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $ready->latest)));
+        $serve = $this->minutesFrom($sauce, $this->finish);
+
+        return $this->from($on, $sauce, $serve, $program, $ready, $past, true, $lastTest);
+    }
+
+    private function from(\DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past, bool $running, ?\DateTimeImmutable $lastTest = null): DayPlan
+    {
+        $tasks = $running ? [] : [new Task(TaskKind::Prepare, $this->minutesFrom($on, -$this->before), (int) round($this->before))];
+        $tasks[] = new Task(TaskKind::SwitchOn, $on, 0, ['setting' => $program->initial()->value]);
+        foreach (\array_slice($program->changes, 1) as $change) {
+            $at = $this->hoursFrom($on, $change->at->inHours());
+            if ($at < $sauce) {
+                $tasks[] = new Task(TaskKind::SettingChange, $at, 0, ['setting' => $change->setting->value, 'byItself' => Setting::Warm === $change->setting ? 1 : 0]);
+            }
+        }
+        $earliest = $this->hoursFrom($on, (float) $ready->earliest);
+        if (null !== $lastTest) {
+            $earliest = max($earliest, $this->minutesFrom($lastTest, 20));
+        }
+        $test = $this->presence->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce);
+        if (null !== $test) {
+            $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
+        }
+        $likely = $this->hoursFrom($on, (float) $ready->likely);
+        $tasks[] = new Task(TaskKind::LikelyReady, $likely, 0);
+        $tasks[] = new Task(TaskKind::Sauce, $sauce, (int) round($this->finish));
+        $tasks[] = new Task(TaskKind::Serve, $serve, 0);
+        $tasks[] = new Task(TaskKind::Fridge, $this->hoursFrom($serve, self::FRIDGE_HOURS), 0);
+        usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
+
+        return new DayPlan($on, $serve, $tasks, ($sauce->getTimestamp() - $likely->getTimestamp()) / 60,
+            null !== $past->earliest && $this->hoursFrom($on, $past->earliest) < $sauce);
+    }
+
+    /** The first dinner, in quarter hours, that works. */
+    private function earliestDinner(Window $ready): ?\DateTimeImmutable
+    {
+        $until = $this->now->modify('+'.self::HORIZON_DAYS.' days');
+        $serve = $this->up($this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP);
+        for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
+            if ($this->switchOnFor($serve, $ready) instanceof \DateTimeImmutable) {
+                return $serve;
+            }
+        }
+
+        return null;
+    }
+
+    private function hoursFrom(\DateTimeImmutable $at, float $hours): \DateTimeImmutable
+    {
+        return $at->setTimestamp((int) round($at->getTimestamp() + 3600 * $hours));
+    }
+
+    private function minutesFrom(\DateTimeImmutable $at, float $minutes): \DateTimeImmutable
+    {
+        return $this->hoursFrom($at, $minutes / 60);
+    }
+
+    private function down(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return $at->setTimestamp(intdiv($at->getTimestamp(), self::STEP) * self::STEP);
+    }
+
+    private function up(\DateTimeImmutable $at, int $step = self::STEP): \DateTimeImmutable
+    {
+        return $at->setTimestamp((int) (ceil($at->getTimestamp() / $step) * $step));
+    }
+}

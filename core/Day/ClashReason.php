@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+enum ClashReason: string
+{
+    /** The meat isn't likely to be ready within the longest cook that is looked at. */
+    case NeverReady = 'never-ready';
+    /** Even starting now is too late. */
+    case TooSoon = 'too-soon';
+    /** The cook is never free long enough to prepare and load in time. */
+    case NoTimeToLoad = 'no-time-to-load';
+    /** The cook isn't there for the sauce and the plate. */
+    case AwayAtTheEnd = 'away-at-the-end';
+}

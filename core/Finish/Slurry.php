@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Finish;
+
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
+
+/** Starch stirred into twice its mass of cold liquid, and what it is for. */
+final readonly class Slurry
+{
+    private const LIQUID_PER_STARCH = 2.0;
+    public const HOB_MINUTES = 2;
+    public const HIGH_MINUTES = [20, 30];
+
+    private function __construct(
+        public Thickener $thickener,
+        public float $grams,
+        public float $coldMillilitres,
+        public Sum $sum,
+    ) {
+    }
+
+    /**
+     * @param float $sauceGrams   what is in the pot, without fat
+     * @param float $alreadyGrams corn starch equivalent of flour, tomato paste and the like already in it
+     */
+    public static function for(float $sauceGrams, Thickness $wanted, Thickener $thickener, float $alreadyGrams = 0.0): self
+    {
+        $needed = $sauceGrams * $wanted->starchShare();
+        $counted = min($alreadyGrams, $needed);
+        $factor = $thickener->perCornStarch();
+        $sum = new Sum('thickener', 'g', [
+            new Term('starch-for-thickness', $needed * $factor, [
+                'sauceGrams' => $sauceGrams, 'sharePercent' => 100 * $wanted->starchShare(), 'factor' => $factor,
+            ]),
+            new Term('thickened-already', -$counted * $factor, ['alreadyGrams' => $alreadyGrams]),
+        ]);
+
+        return new self($thickener, $sum->total, self::LIQUID_PER_STARCH * $sum->total, $sum);
+    }
+
+    public function tablespoons(): float
+    {
+        return $this->grams / $this->thickener->gramsPerTablespoon();
+    }
+}

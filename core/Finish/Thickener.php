@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Finish;
+
+enum Thickener: string
+{
+    case CornStarch = 'corn-starch';
+    case PotatoStarch = 'potato-starch';
+    case Arrowroot = 'arrowroot';
+    case Flour = 'flour';
+
+    /** Mass that thickens like one gram of corn starch. */
+    public function perCornStarch(): float
+    {
+        return match ($this) {
+            self::CornStarch => 1.0,
+            self::PotatoStarch => 0.8,
+            self::Arrowroot => 0.85,
+            self::Flour => 2.0,
+        };
+    }
+
+    /** Grams in a level 15 mL spoon. */
+    public function gramsPerTablespoon(): float
+    {
+        return match ($this) {
+            self::CornStarch, self::Arrowroot, self::Flour => 8.0,
+            self::PotatoStarch => 11.0,
+        };
+    }
+}

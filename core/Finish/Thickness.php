@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Finish;
+
+/** How thick a sauce is wanted. */
+enum Thickness: string
+{
+    case Stock = 'like-stock';
+    case CoatsSpoon = 'coats-a-spoon';
+    case Gravy = 'gravy';
+    case Stew = 'stew-thick';
+
+    /** Corn starch as a share of the sauce's mass. Estimates, docs/model.md §6. */
+    public function starchShare(): float
+    {
+        return match ($this) {
+            self::Stock => 0.0,
+            self::CoatsSpoon => 0.016,
+            self::Gravy => 0.030,
+            self::Stew => 0.045,
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Heat;
+
+use Pausis\Core\Quantity\Duration;
+
+final readonly class PowerCut implements Event
+{
+    public function __construct(private Duration $at, public Duration $length)
+    {
+    }
+
+    public function at(): Duration
+    {
+        return $this->at;
+    }
+}

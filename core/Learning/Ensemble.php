@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Learning;
+
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+
+/**
+ * Many plausible versions of the same cook, spread evenly over what is not known.
+ *
+ * The members are the first points of a Halton sequence, mapped to normal and log-normal deviations:
+ * the same inputs always give the same answer. Evidence from the running cook re-weights them; when too few
+ * still carry weight, they are resampled around the survivors.
+ */
+final readonly class Ensemble
+{
+    public const MEMBERS = 128;
+    private const BASES = [2, 3, 5, 7, 11];
+    /** Fewer effective members than this, and quantiles become ragged. */
+    private const TOO_FEW = 20.0;
+    /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
+    private const JITTER = 0.35;
+
+    /** @param non-empty-list<Deviation> $members */
+    private function __construct(public array $members)
+    {
+    }
+
+    /** @param int<1, max> $count */
+    public static function draw(Spread $spread, int $count = self::MEMBERS): self
+    {
+        $members = [];
+        for ($i = 1; $i <= $count; ++$i) {
+            $z = self::normals($i);
+            $members[] = new Deviation(
+                exp($spread->heat * $z[0]),
+                exp($spread->loss * $z[1]),
+                exp($spread->need * $z[2]),
+                exp($spread->thickness * $z[3]),
+                $spread->startKelvin * $z[4],
+            );
+        }
+
+        return new self($members);
+    }
+
+    /**
+     * Runs every member.
+     *
+     * @param float          $horizon  hours after switching on
+     * @param list<Evidence> $evidence observed so far, in any order
+     */
+    public function run(Simulation $simulation, Setup $setup, float $horizon, array $evidence = []): Outcome
+    {
+        $outcome = $this->weigh($simulation, $setup, $horizon, $evidence);
+        if ([] === $evidence || $outcome->effectiveMembers() >= self::TOO_FEW) {
+            return $outcome;
+        }
+        $survivors = $this->resampled($outcome->weights);
+
+        return new Outcome($survivors->members, $survivors->courses($simulation, $setup, $horizon, []),
+            array_fill(0, \count($survivors->members), 1 / \count($survivors->members)));
+    }
+
+    /** @param list<Evidence> $evidence */
+    private function weigh(Simulation $simulation, Setup $setup, float $horizon, array $evidence): Outcome
+    {
+        $courses = $this->courses($simulation, $setup, $horizon, $evidence);
+        $logs = [];
+        foreach ($courses as $i => $course) {
+            $log = 0.0;
+            foreach ($evidence as $k => $one) {
+                $log += $one->logLikelihood($course->seen[$k], $setup->joint->needHours * $this->members[$i]->need);
+            }
+            $logs[] = $log;
+        }
+        $most = max($logs);
+        $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
+        $total = array_sum($weights);
+
+        return new Outcome($this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights));
+    }
+
+    /**
+     * @param list<Evidence> $evidence
+     *
+     * @return non-empty-list<Course>
+     */
+    private function courses(Simulation $simulation, Setup $setup, float $horizon, array $evidence): array
+    {
+        $at = array_map(static fn (Evidence $one): float => $one->at()->seconds, $evidence);
+        $courses = [];
+        foreach ($this->members as $member) {
+            $courses[] = $simulation->run($setup, $member, $horizon, watched: $at);
+        }
+
+        return $courses;
+    }
+
+    /**
+     * Systematic resampling, each copy moved a little within the survivors' own spread (kernel smoothing with
+     * shrinkage, so that mean and variance are kept).
+     *
+     * @param list<float> $weights
+     */
+    private function resampled(array $weights): self
+    {
+        $count = \count($this->members);
+        $vectors = array_map(static fn (Deviation $d): array => [log($d->heat), log($d->loss), log($d->need), log($d->thickness), $d->startKelvin], $this->members);
+        $mean = $deviation = array_fill(0, 5, 0.0);
+        foreach ($vectors as $i => $vector) {
+            foreach ($vector as $d => $value) {
+                $mean[$d] += $weights[$i] * $value;
+            }
+        }
+        foreach ($vectors as $i => $vector) {
+            foreach ($vector as $d => $value) {
+                $deviation[$d] += $weights[$i] * ($value - $mean[$d]) ** 2;
+            }
+        }
+        $keep = sqrt(1 - self::JITTER ** 2);
+        $members = [];
+        $source = 0;
+        $passed = $weights[0];
+        for ($i = 0; $i < $count; ++$i) {
+            while ($passed < ($i + 0.5) / $count && $source < $count - 1) {
+                $passed += $weights[++$source];
+            }
+            $z = self::normals($i + 1);
+            $moved = [];
+            foreach ($vectors[$source] as $d => $value) {
+                $moved[] = $mean[$d] + $keep * ($value - $mean[$d]) + self::JITTER * sqrt($deviation[$d]) * $z[$d];
+            }
+            $members[] = new Deviation(exp($moved[0]), exp($moved[1]), exp($moved[2]), exp($moved[3]), $moved[4]);
+        }
+
+        return new self($members);
+    }
+
+    /** @return list<float> five independent standard normal values, the same for the same index ≥ 1 */
+    private static function normals(int $index): array
+    {
+        return array_map(static function (int $base) use ($index): float {
+            $value = 0.0;
+            for ($digit = 1 / $base, $rest = $index; $rest > 0; $rest = intdiv($rest, $base), $digit /= $base) {
+                $value += $digit * ($rest % $base);
+            }
+
+            return Normal::quantile($value);
+        }, self::BASES);
+    }
+}

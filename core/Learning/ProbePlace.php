@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Learning;
+
+enum ProbePlace: string
+{
+    case Core = 'core';
+    case Liquid = 'liquid';
+}

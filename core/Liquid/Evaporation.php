@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Liquid;
+
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\OriginalMethod;
+
+/** What other ways of braising lose as steam. Estimates for a heavy 28 cm pot, docs/model.md §5. */
+final class Evaporation
+{
+    public const OVEN_LIDDED = 110.0;    // g/h
+    public const HOB_LIDDED = 120.0;     // g/h
+    public const PRESSURE = 40.0;        // g a cook
+    private const SLOW_COOKER = 10.0;    // g/h
+
+    /** @return float grams, all of it */
+    public static function of(OriginalMethod $original): float
+    {
+        return match ($original->method) {
+            Method::Oven => self::OVEN_LIDDED * $original->hours,
+            Method::Hob => self::HOB_LIDDED * $original->hours,
+            Method::Pressure => self::PRESSURE,
+            Method::SlowCooker => self::SLOW_COOKER * $original->hours,
+        };
+    }
+
+    /** °C the pot settles at. */
+    public static function potCelsius(OriginalMethod $original, float $boil): float
+    {
+        return match ($original->method) {
+            Method::Oven => $boil - 40 * exp(-(($original->ovenCelsius ?? OriginalMethod::USUAL_OVEN_CELSIUS) - 90) / 22),
+            Method::Hob => $boil - 3,
+            Method::Pressure => 115.0,
+            Method::SlowCooker => $boil - 5,
+        };
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Liquid;
+
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Piece;
+
+/**
+ * How a loaded insert stands: vegetables at the bottom with 40 % voids, the pieces of meat on them in as few layers
+ * as their footprint allows, liquid between. Lengths in metres, volumes in m³.
+ */
+final readonly class PotGeometry
+{
+    private const VOIDS = 0.40;
+    /** Share of the inside area that bricks of meat can cover. */
+    private const COVERABLE = 0.85;
+    private const VEGETABLE_DENSITY = 1030.0;    // kg/m³ of the flesh itself
+    /** A raw joint can be pressed into a space this much smaller than its measure. */
+    private const YIELDING = 1.08;
+
+    public float $vegetableHeight;
+    public float $meatHeight;
+    public int $layers;
+    private float $area;
+
+    /** @param float $vegetableKilograms all that lies under the meat: vegetables, pulses, fruit */
+    public function __construct(private Cooker $cooker, private Joint $joint, private float $vegetableKilograms)
+    {
+        $this->area = $cooker->insideArea();
+        $this->vegetableHeight = $vegetableKilograms / self::VEGETABLE_DENSITY / (1 - self::VOIDS) / $this->area;
+        $perLayer = max(1, (int) floor($this->area * self::COVERABLE / $joint->piece->footprint()));
+        $this->layers = (int) ceil($joint->count / $perLayer);
+        $this->meatHeight = max($this->layers * 2 * $joint->piece->a, $this->meatVolume() / ($this->area * self::COVERABLE));
+    }
+
+    /** Whether each piece fits the inside lying flat. */
+    public function fits(): bool
+    {
+        $piece = $this->joint->piece;
+
+        return 2 * $piece->c <= $this->cooker->insideLength()->metres * self::YIELDING
+            && 2 * $piece->b <= $this->cooker->insideWidth()->metres * self::YIELDING
+            && 2 * $piece->a <= $this->cooker->depth()->metres;
+    }
+
+    public function stackHeight(): float
+    {
+        return $this->vegetableHeight + $this->meatHeight;
+    }
+
+    /** Millilitres of liquid that bring the level to this height. */
+    public function millilitresTo(float $height): float
+    {
+        return max(0.0, $this->area * $height - $this->solidsBelow($height)) * 1e6;
+    }
+
+    /** Height the liquid stands at. */
+    public function level(float $millilitres): float
+    {
+        $low = 0.0;
+        $high = 10 * $this->cooker->depth()->metres;
+        for ($i = 0; $i < 50; ++$i) {
+            $middle = ($low + $high) / 2;
+            $this->millilitresTo($middle) < $millilitres ? $low = $middle : $high = $middle;
+        }
+
+        return $high;
+    }
+
+    /** Height of all that is in it over the insert's depth. */
+    public function fill(float $millilitres): float
+    {
+        return max($this->stackHeight(), $this->level($millilitres)) / $this->cooker->depth()->metres;
+    }
+
+    /** Share of the stack's height that stands in the liquid. */
+    public function shareCovered(float $millilitres): float
+    {
+        return min(1.0, $this->level($millilitres) / $this->stackHeight());
+    }
+
+    /** Millilitres that the school asks for at least. */
+    public function least(LevelSchool $school): float
+    {
+        return LevelSchool::OwnJuices === $school
+            ? max(120.0, 0.02 * $this->cooker->capacity->inMillilitres())
+            : $this->millilitresTo($school->shareOfHeight() * $this->stackHeight());
+    }
+
+    private function meatVolume(): float
+    {
+        return $this->joint->boneless->kilograms / Piece::DENSITY;
+    }
+
+    private function solidsBelow(float $height): float
+    {
+        $vegetables = $this->vegetableKilograms / self::VEGETABLE_DENSITY;
+        $inVegetables = $this->vegetableHeight > 0 ? min(1.0, $height / $this->vegetableHeight) : 0.0;
+        $inMeat = min(1.0, max(0.0, $height - $this->vegetableHeight) / $this->meatHeight);
+
+        return $vegetables * $inVegetables + $this->meatVolume() * $inMeat;
+    }
+}

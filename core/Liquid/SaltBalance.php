@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Liquid;
+
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Recipe\Ingredient;
+
+/** Salt, as NaCl, of everything in the pot, over the mass of everything in the pot. */
+final readonly class SaltBalance
+{
+    /** What tastes right to most: 0.9 to 1.1 %. */
+    private const AIM = 0.010;
+
+    private function __construct(
+        public Sum $sum,
+        public float $potGrams,
+        public float $percentBefore,
+        public float $percentAfter,
+        public float $holdBackGrams,
+    ) {
+    }
+
+    /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
+    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams): self
+    {
+        $poured = [];
+        foreach ($sauce->changes as $change) {
+            if (null !== $change->ingredient) {
+                $poured[spl_object_id($change->ingredient)] = $change->poured;
+            }
+        }
+        $terms = [];
+        $added = $solids = 0.0;
+        foreach ($ingredients as $i) {
+            if (null === $i->grams) {
+                continue;
+            }
+            $share = isset($poured[spl_object_id($i)]) && $i->millilitres > 0 ? $poured[spl_object_id($i)] / $i->millilitres : 1.0;
+            $solids += $i->role->isPoured() || Role::Tool === $i->role ? 0.0 : $i->grams;
+            $salt = $i->grams * $share * ($i->food->salt ?? 0.0);
+            if ($salt >= 0.05) {
+                $terms[] = new Term('salt-in', $salt, [
+                    'food' => $i->foodText, 'grams' => $i->grams * $share, 'sharePercent' => 100 * ($i->food->salt ?? 0.0),
+                ]);
+                $added += Role::Salt === $i->role ? $salt : 0.0;
+            }
+        }
+        $late = array_sum(array_map(static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes));
+        $pot = max(1.0, $joint->boneless->inGrams() + $solids + $sauce->load + $late - $evaporatedGrams);
+        $reduced = max(1.0, $pot - $sauce->reduce);
+        $sum = new Sum('salt', 'g', $terms);
+
+        return new self($sum, $pot, 100 * $sum->total / $pot, 100 * $sum->total / $reduced,
+            min($added, max(0.0, $sum->total - self::AIM * $reduced)));
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Liquid;
+
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\OriginalMethod;
+
+/**
+ * sauce at the end = liquid added + meat juice + vegetable water − absorbed by starch − evaporated.
+ *
+ * Solved for the liquid to load so that the sauce is what the recipe's own way would have ended with, but at least
+ * a floor a serving; the level school may ask for more, and the difference is reduced on the hob at the end.
+ */
+final readonly class SauceBalance
+{
+    public const LEAST_MILLILITRES_A_SERVING = 60.0;
+    /** Volume left of wine boiled down by half, and of beer or cider boiled until it smells of malt or fruit, not of drink. */
+    private const LEFT_OF_WINE = 0.5;
+    private const LEFT_OF_BEER = 0.75;
+    private const WINE_FROM_ALCOHOL = 0.08;
+    /** Nobody measures liquid finer than this, mL. */
+    private const STEP = 5.0;
+    /** Less than this boils away while the pan comes to the boil, mL. */
+    private const LEAST_REDUCTION = 20.0;
+
+    /**
+     * @param list<Ingredient> $ingredients     all of the recipe but the meat and what is only for serving
+     * @param bool             $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
+     */
+    public function __construct(private array $ingredients, private int $serves, private bool $recipeBoilsWine)
+    {
+    }
+
+    /**
+     * @param float  $recipeMeatScale the recipe's meat over the cook's
+     * @param float  $boil            °C
+     * @param PotEnd $end             of this pot
+     */
+    public function solve(Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school, PotEnd $end): SaucePlan
+    {
+        $originally = $this->original($joint, $recipeMeatScale, $original, $boil);
+        $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
+        $target = max($originally->total, $floor);
+
+        $given = $this->given($joint, $end);
+        $late = array_sum(array_map(static fn (Ingredient $i): float => Role::Dairy === $i->role ? (float) $i->millilitres : 0.0, $this->ingredients));
+        $wanted = $target - $late - array_sum(array_map(static fn (Term $t): float => $t->value, $given));
+        $changes = $this->allocate(max($wanted, $geometry->least($school)));
+        $load = array_sum(array_map(static fn (LiquidChange $c): float => $c->loaded, $changes));
+
+        $terms = [new Term('loaded', $load)];
+        if ($late > 0) {
+            $terms[] = new Term('stirred-in-late', $late);
+        }
+        $atEnd = new Sum('sauce-at-end', 'mL', [...$terms, ...$given]);
+
+        return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load,
+            $this->poured(static fn (Ingredient $i): float => 1.0), self::worthReducing($atEnd->total - $target), $changes);
+    }
+
+    private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum
+    {
+        $celsius = null === $original ? $boil - 5 : Evaporation::potCelsius($original, $boil);
+        $hours = $original->hours ?? 3.0;
+        $terms = [
+            new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)),
+            new Term('meat-juice', MeatJuice::of($joint, $celsius, max(0.0, $hours - 1))->inGrams() * $scale, [
+                'leanGrams' => $joint->lean()->inGrams() * $scale, 'sharePercent' => 100 * MeatJuice::share($celsius, max(0.0, $hours - 1)),
+            ]),
+            ...$this->foodTerms(),
+        ];
+        if (null !== $original) {
+            $terms[] = new Term('evaporated-'.$original->method->value, -Evaporation::of($original), ['hours' => $original->hours]);
+        }
+
+        return new Sum('sauce-originally', 'mL', $terms);
+    }
+
+    /**
+     * What meat and food give and take in this pot.
+     *
+     * @return list<Term>
+     */
+    private function given(Joint $joint, PotEnd $end): array
+    {
+        return [
+            new Term('meat-juice', MeatJuice::of($joint, $end->celsius, $end->hoursAbove90)->inGrams(), [
+                'leanGrams' => $joint->lean()->inGrams(), 'sharePercent' => 100 * MeatJuice::share($end->celsius, $end->hoursAbove90),
+            ]),
+            ...$this->foodTerms(),
+            new Term('evaporated-lid-on', -$end->evaporatedGrams),
+        ];
+    }
+
+    /** @return list<Term> */
+    private function foodTerms(): array
+    {
+        $terms = [];
+        foreach ($this->ingredients as $i) {
+            if (null === $i->food || null === $i->grams) {
+                continue;
+            }
+            if (0.0 !== $i->food->water && !$i->role->isPoured()) {
+                $terms[] = new Term('food-water', $i->grams * $i->food->water, [
+                    'food' => $i->food->name, 'grams' => $i->grams, 'sharePercent' => 100 * $i->food->water,
+                ]);
+            }
+            if ($i->food->absorbs > 0) {
+                $terms[] = new Term('absorbed', -$i->grams * $i->food->absorbs, [
+                    'food' => $i->food->name, 'grams' => $i->grams, 'times' => $i->food->absorbs,
+                ]);
+            }
+        }
+
+        return $terms;
+    }
+
+    /** @param callable(Ingredient): float $left share of each that counts */
+    private function poured(callable $left): float
+    {
+        $total = 0.0;
+        foreach ($this->ingredients as $i) {
+            $total += $i->role->isPoured() ? (float) $i->millilitres * $left($i) : 0.0;
+        }
+
+        return $total;
+    }
+
+    private function left(Ingredient $ingredient): float
+    {
+        $alcohol = $ingredient->food->alcohol ?? 0.0;
+
+        return match (true) {
+            $alcohol >= self::WINE_FROM_ALCOHOL => self::LEFT_OF_WINE,
+            $alcohol > 0 => self::LEFT_OF_BEER,
+            default => 1.0,
+        };
+    }
+
+    /**
+     * Shares out what may be loaded: kept liquids first, then the thickest of the rest; the thinnest is cut first.
+     *
+     * @param float $wanted mL in the pot at the start
+     *
+     * @return list<LiquidChange> in the recipe's order
+     */
+    private function allocate(float $wanted): array
+    {
+        $changes = $cuttable = [];
+        $room = $wanted;
+        foreach ($this->ingredients as $k => $i) {
+            if (!$i->role->isPoured() || null === $i->millilitres || 0.0 === $i->millilitres) {
+                continue;
+            }
+            $left = $this->left($i);
+            if (Role::Dairy === $i->role) {
+                $changes[$k] = new LiquidChange($i, $i->millilitres, $i->millilitres, 0.0, LiquidFate::Late);
+            } elseif (null !== $i->food?->cut) {
+                $cuttable[$k] = $i;
+            } else {
+                $room -= $i->millilitres * $left;
+                $changes[$k] = new LiquidChange($i, $i->millilitres, $i->millilitres, $i->millilitres * $left, $left < 1 ? LiquidFate::BoiledDown : LiquidFate::Kept);
+            }
+        }
+        uasort($cuttable, static fn (Ingredient $a, Ingredient $b): int => $b->food?->cut <=> $a->food?->cut);
+        foreach ($cuttable as $k => $i) {
+            $left = $this->left($i);
+            $poured = min((float) $i->millilitres, self::rounded(max(0.0, $room) / $left));
+            $room -= $poured * $left;
+            $changes[$k] = new LiquidChange($i, (float) $i->millilitres, $poured, $poured * $left, match (true) {
+                $poured < $i->millilitres => LiquidFate::Cut,
+                $left < 1 => LiquidFate::BoiledDown,
+                default => LiquidFate::Kept,
+            });
+        }
+        ksort($changes);
+        $extra = self::rounded($room);
+        if ($extra > 0) {
+            $changes[] = new LiquidChange(null, 0.0, $extra, $extra, LiquidFate::Added);
+        }
+
+        return array_values($changes);
+    }
+
+    private static function worthReducing(float $excess): float
+    {
+        return $excess >= self::LEAST_REDUCTION ? $excess : 0.0;
+    }
+
+    private static function rounded(float $millilitres): float
+    {
+        return max(0.0, self::STEP * round($millilitres / self::STEP));
+    }
+}

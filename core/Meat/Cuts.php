@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Meat;
+
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+
+/** The table of cuts. */
+final readonly class Cuts
+{
+    /** @param array<string, Cut> $byId */
+    private function __construct(private array $byId)
+    {
+    }
+
+    public static function load(): self
+    {
+        /** @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float, sold: string, pieceKg: float, words: list<string>}>} $data */
+        $data = json_decode((string) file_get_contents(__DIR__.'/../data/cuts.json'), true, 16, \JSON_THROW_ON_ERROR);
+        $byId = [];
+        foreach ($data['cuts'] as $row) {
+            $byId[$row['id']] = new Cut(
+                $row['id'], $row['name'], $row['animal'], $row['need'], $data['needSigma'], $row['form'],
+                $row['fat'], $row['bone'], $row['boneSide'] ?? 1.0, $row['lean'] ?? false,
+                Temperature::celsius($row['safeCore'] ?? 63.0), $row['past'] ?? 2.6, 'pieces' === $row['sold'],
+                Mass::kilograms($row['pieceKg']), $row['words'],
+            );
+        }
+
+        return new self($byId);
+    }
+
+    public function find(string $id): ?Cut
+    {
+        return $this->byId[$id] ?? null;
+    }
+
+    /** @return list<Cut> */
+    public function all(): array
+    {
+        return array_values($this->byId);
+    }
+
+    /** The cut a recipe's words most likely mean: the longest of the known names that occurs in them. */
+    public function named(string $text): ?Cut
+    {
+        $text = mb_strtolower($text);
+        $best = null;
+        $length = 0;
+        foreach ($this->byId as $cut) {
+            foreach ($cut->words as $word) {
+                if (\strlen($word) > $length && preg_match('/\b'.preg_quote($word, '/').'\b/u', $text)) {
+                    [$best, $length] = [$cut, \strlen($word)];
+                }
+            }
+        }
+
+        return $best;
+    }
+}

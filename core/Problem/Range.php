@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Problem;
+
+/** The physical range of one kind of input, both ends included. */
+final readonly class Range
+{
+    private function __construct(public float $least, public float $most, public string $unit)
+    {
+    }
+
+    public static function meatKilograms(): self
+    {
+        return new self(0.05, 12, 'kg');
+    }
+
+    public static function contentKilograms(): self
+    {
+        return new self(0, 20, 'kg');
+    }
+
+    public static function capacityLitres(): self
+    {
+        return new self(0.5, 20, 'L');
+    }
+
+    public static function watts(): self
+    {
+        return new self(20, 3000, 'W');
+    }
+
+    public static function heatFactor(): self
+    {
+        return new self(0.3, 2, '');
+    }
+
+    public static function roomCelsius(): self
+    {
+        return new self(0, 45, '°C');
+    }
+
+    /** Food or insert that is neither frozen nor already at the boil of a pressure cooker. */
+    public static function startCelsius(): self
+    {
+        return new self(-1, 100, '°C');
+    }
+
+    public static function altitudeMetres(): self
+    {
+        return new self(-450, 5000, 'm');
+    }
+
+    public static function specificHeat(): self
+    {
+        return new self(500, 4300, 'J/kg·K');
+    }
+
+    public static function thicknessCentimetres(): self
+    {
+        return new self(0.5, 30, 'cm');
+    }
+
+    public static function pieces(): self
+    {
+        return new self(1, 60, '');
+    }
+
+    public static function needHours(): self
+    {
+        return new self(0.2, 20, 'h at 90 °C');
+    }
+
+    public static function horizonHours(): self
+    {
+        return new self(0.1, 48, 'h');
+    }
+
+    public static function lidOpenMinutes(): self
+    {
+        return new self(0, 60, 'min');
+    }
+
+    public static function powerOffMinutes(): self
+    {
+        return new self(0, 1440, 'min');
+    }
+
+    public static function servings(): self
+    {
+        return new self(1, 40, '');
+    }
+
+    public static function sauceMillilitres(): self
+    {
+        return new self(20, 10000, 'mL');
+    }
+
+    public function holds(float $value): bool
+    {
+        return is_finite($value) && $value >= $this->least && $value <= $this->most;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Quantity;
+
+/** A temperature above absolute zero, stored in degrees Celsius. */
+final readonly class Temperature
+{
+    private function __construct(public float $celsius)
+    {
+        Finite::atLeast(-273.15, $celsius, 'temperature');
+    }
+
+    public static function celsius(float $celsius): self
+    {
+        return new self($celsius);
+    }
+
+    public static function fahrenheit(float $fahrenheit): self
+    {
+        return new self(($fahrenheit - 32) / 1.8);
+    }
+
+    public function inFahrenheit(): float
+    {
+        return $this->celsius * 1.8 + 32;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe;
+
+use Pausis\Core\Recipe\Internal\Number;
+
+/** Finds an amount at the start of a text, or failing that further on. */
+final readonly class AmountReader
+{
+    private string $leading;
+    private string $anywhere;
+
+    public function __construct()
+    {
+        $n = Number::pattern();
+        $u = Unit::pattern();
+        $about = '(?:about|around|approx\.?|approximately|roughly|c\.|ca\.|~|generous|good|scant|heaped|level|heaping|rounded|large|big|small)';
+        $range = "(?<low>$n)(?:\s*(?:-|–|—|to|or)\s*(?<high>$n))?";
+        $alternative = "(?:\s*[\/(]\s*(?:about\s*)?$n(?:\s*(?:-|–|to)\s*$n)?\s*(?:".str_replace('?<unit>', '?:', $u).')\s*\)?)?';
+        $times = "(?:(?<count>\d{1,2})\s*[x×]\s*)?";
+        $this->leading = "/^\s*(?:$about\s+)*$times$range\s*(?:$about\s+)*(?:$u)?\.?$alternative\s*/iu";
+        $this->anywhere = "/(?<![\p{L}\d])$times$range\s*(?:$about\s+)*$u$alternative/iu";
+    }
+
+    /**
+     * @return array{Amount, string, bool}|null the amount, the text without it, and whether it stood at the start
+     */
+    public function find(string $text): ?array
+    {
+        if (preg_match($this->leading, $text, $m, \PREG_UNMATCHED_AS_NULL)) {
+            return [$this->amount($m), substr($text, \strlen((string) $m[0])), true];
+        }
+        if (preg_match($this->anywhere, $text, $m, \PREG_UNMATCHED_AS_NULL)) {
+            return [$this->amount($m), trim(str_replace((string) $m[0], ' ', $text), " \t,–-():"), false];
+        }
+
+        return null;
+    }
+
+    /** @param array<string|null> $m */
+    private function amount(array $m): Amount
+    {
+        $times = (float) ($m['count'] ?? 1);
+        $low = Number::value((string) $m['low']);
+        $high = isset($m['high']) ? Number::value($m['high']) : $low;
+
+        return new Amount($times * min($low, $high), $times * max($low, $high), Unit::spelled((string) ($m['unit'] ?? '')));
+    }
+}
