@@ -19,11 +19,11 @@ final readonly class Changes
     /** @return list<LedgerEntry> */
     public function all(): array
     {
-        return [...$this->time(), ...$this->liquids(), ...$this->late(), ...$this->salt(), ...$this->finish()];
+        return [...$this->hours(), ...$this->liquids(), ...$this->late(), ...$this->salt(), ...$this->finish()];
     }
 
     /** @return list<LedgerEntry> */
-    private function time(): array
+    private function hours(): array
     {
         $original = $this->order->original;
         $window = $this->chosen->windows[$this->order->texture->value];

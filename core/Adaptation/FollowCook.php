@@ -50,7 +50,7 @@ final readonly class FollowCook
         $onHigh = null;
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $late = $day instanceof Clash || $day->serve > $order->serveAt;
-        if ($late && Setting::High !== ($this->setting($cook, $program))) {
+        if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed);
             $faster = $this->day($plan, $cook, $turned, $this->run($order, $setup->running($turned, $lifts), $cook), $order->texture, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);

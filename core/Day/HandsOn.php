@@ -73,7 +73,7 @@ final class HandsOn
     {
         $terms = [new Term('lift-out', self::LIFT), new Term('strain-and-skim', self::SKIM)];
         if ($sauce->reduce > 0) {
-            $terms[] = new Term('reduce', round(Reduction::time($sauce->reduce, $pan)->inMinutes()), ['ml' => $sauce->reduce, 'panCm' => $pan->inCentimetres()]);
+            $terms[] = new Term('reduce', round(Reduction::timeFor($sauce->reduce, $pan)->inMinutes()), ['ml' => $sauce->reduce, 'panCm' => $pan->inCentimetres()]);
         }
         if ($thickened) {
             $terms[] = new Term('slurry', (float) Slurry::HOB_MINUTES);

@@ -12,7 +12,7 @@ final class Reduction
 {
     public const ROLLING_BOIL = 0.40;       // kg/m²·min
 
-    public static function time(float $grams, Length $panDiameter): Duration
+    public static function timeFor(float $grams, Length $panDiameter): Duration
     {
         return Duration::minutes(max(0.0, $grams) / 1000 / (self::ROLLING_BOIL * \M_PI / 4 * $panDiameter->metres ** 2));
     }

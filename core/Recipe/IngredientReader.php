@@ -46,7 +46,8 @@ final readonly class IngredientReader
     private function understand(string $source, int $line, ?Amount $amount, string $amountText, string $rest, ?Role $role): Ingredient
     {
         [$foodText, $notes] = $this->splitNotes($rest);
-        [$food, $cut, $named] = $this->identify($foodText) ?? $this->identify($rest) ?? [null, null, null];
+        $tinned = Unit::Tin === $amount?->unit ? "tinned $foodText" : $foodText;
+        [$food, $cut, $named] = $this->identify($tinned) ?? $this->identify($rest) ?? [null, null, null];
         $readRole = $role ?? $named ?? Role::Unknown;
         if (Role::Meat !== $readRole) {
             $cut = null;

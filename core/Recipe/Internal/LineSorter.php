@@ -13,7 +13,7 @@ final class LineSorter
     private const INGREDIENTS = '/^\W*(?:the\s+)?(?:ingredients?|you(?:’ll|\'ll| will)? need|what you need|shopping list)\b.{0,20}$/iu';
     private const METHOD = '/^\W*(?:the\s+)?(?:method|directions?|instructions?|preparation|what to do|how to (?:make|cook) it|steps)\W*$/iu';
     private const GROUP = '/^\W*(?:for|to finish|to serve)\b[^.]{0,40}:\W*$/iu';
-    private const FACTS = '/^\W*(?:serves|servings?|feeds|makes|enough for|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\b.{0,60}$/iu';
+    private const FACTS = '/^\W*(?:serves|servings?|feeds|makes|enough for|(?:prep|preparation|cook|cooking|total)(?: time|:)).{0,60}$/iu';
     private const MOST_INGREDIENT_WORDS = 22;
 
     private bool $any = false;

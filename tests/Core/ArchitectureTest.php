@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+
+final class ArchitectureTest extends TestCase
+{
+    private const OWN_OR_BUILT_IN = '/^use (?:Pausis\\\\Core\\\\|[A-Z][A-Za-z]+;)/';
+    private const OUTSIDE_WORLD = '/(?<![>:\w])(?:date|time|microtime|hrtime|rand|mt_rand|random_int|random_bytes|uniqid|getenv|file_put_contents|fopen|curl_init|exec|header|setlocale)\(|\$_(?:ENV|SERVER|GET|POST)\b|new \\\\DateTimeImmutable\(/';
+
+    public function testTheCoreUsesNothingButItself(): void
+    {
+        foreach (self::sources() as $name => $source) {
+            preg_match_all('/^use [^(].*;$/m', $source, $uses);
+            foreach ($uses[0] as $use) {
+                self::assertMatchesRegularExpression(self::OWN_OR_BUILT_IN, $use, $name);
+            }
+        }
+    }
+
+    public function testTheCoreReadsNoClockChanceEnvironmentOrFileButItsData(): void
+    {
+        foreach (self::sources() as $name => $source) {
+            self::assertDoesNotMatchRegularExpression(self::OUTSIDE_WORLD, $source, $name);
+            preg_match_all('/file_get_contents\([^;]*/', $source, $reads);
+            foreach ($reads[0] as $read) {
+                self::assertStringContainsString("__DIR__.'/../data/", $read, $name);
+            }
+        }
+    }
+
+    /** @return array<string, string> */
+    private static function sources(): array
+    {
+        $sources = [];
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2).'/core'));
+        foreach ($files as $file) {
+            if ($file instanceof \SplFileInfo && 'php' === $file->getExtension()) {
+                $sources[$file->getPathname()] = (string) file_get_contents($file->getPathname());
+            }
+        }
+        self::assertGreaterThan(50, \count($sources));
+
+        return $sources;
+    }
+}

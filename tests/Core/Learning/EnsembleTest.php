@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Learning;
+
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Evidence;
+use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Learning\ForkTest;
+use Pausis\Core\Learning\Outcome;
+use Pausis\Core\Learning\ProbePlace;
+use Pausis\Core\Learning\ProbeReading;
+use Pausis\Core\Learning\Spread;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Tenderness\Doneness;
+use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class EnsembleTest extends TestCase
+{
+    public function testSameInputsSameAnswer(): void
+    {
+        self::assertEquals($this->fork([]), $this->fork([]));
+    }
+
+    public function testPercentilesAreInOrderAndAroundTheBestGuess(): void
+    {
+        $window = $this->fork([]);
+
+        self::assertNotNull($window->earliest);
+        self::assertLessThan($window->likely, $window->earliest);
+        self::assertLessThan($window->latest, $window->likely);
+        self::assertEqualsWithDelta(8.22, (float) $window->likely, 0.25);
+    }
+
+    public function testTheMembersHaveTheSpreadTheyWereDrawnFrom(): void
+    {
+        $logs = array_map(static fn ($m): float => log($m->need), Ensemble::draw(new Spread(need: 0.18), 512)->members);
+        $mean = array_sum($logs) / 512;
+        $sigma = sqrt(array_sum(array_map(static fn (float $l): float => ($l - $mean) ** 2, $logs)) / 512);
+
+        self::assertEqualsWithDelta(0.0, $mean, 0.005);
+        self::assertEqualsWithDelta(0.18, $sigma, 0.01);
+    }
+
+    public function testLevelsFollowEachOther(): void
+    {
+        $run = $this->outcome([]);
+        $medians = array_map(static fn (Doneness $d): ?float => $run->doneness($d)->likely, Doneness::cases());
+        $sorted = $medians;
+        sort($sorted);
+
+        self::assertSame($sorted, $medians);
+    }
+
+    #[TestWith([4.0])]
+    #[TestWith([7.0])]
+    #[TestWith([9.0])]
+    #[TestWith([11.5])]
+    public function testResistingMeatIsNeverExpectedSooner(float $hour): void
+    {
+        $before = $this->fork([]);
+        $after = $this->fork([self::forkTest($hour, ForkAnswer::Resists)]);
+
+        self::assertGreaterThanOrEqual((float) $before->likely - 1e-9, (float) $after->likely);
+        self::assertGreaterThan($hour, (float) $after->likely);
+    }
+
+    public function testMeatThatTheForkSlidesIntoEarlyIsExpectedSooner(): void
+    {
+        self::assertLessThan((float) $this->fork([])->likely, (float) $this->fork([self::forkTest(7, ForkAnswer::SlidesIn)])->likely);
+    }
+
+    public function testTheSameEvidenceTwiceNarrows(): void
+    {
+        $gives = self::forkTest(7.5, ForkAnswer::Gives);
+        $width = static fn (Window $w): float => (float) $w->latest - (float) $w->earliest;
+        $none = $width($this->fork([]));
+        $once = $width($this->fork([$gives]));
+        $twice = $width($this->fork([$gives, $gives]));
+
+        self::assertLessThan($none, $once);
+        self::assertLessThan($once, $twice);
+    }
+
+    public function testAHotProbeReadingMeansAStrongCooker(): void
+    {
+        $warmer = $this->fork([new ProbeReading(Duration::hours(3), ProbePlace::Liquid, Temperature::celsius(87))]);
+        $cooler = $this->fork([new ProbeReading(Duration::hours(3), ProbePlace::Liquid, Temperature::celsius(78))]);
+
+        self::assertLessThan((float) $cooler->likely, (float) $warmer->likely);
+    }
+
+    public function testEvidenceThatContradictsMostMembersIsResampled(): void
+    {
+        $run = $this->outcome([self::forkTest(11.5, ForkAnswer::Resists)]);
+
+        self::assertCount(Ensemble::MEMBERS, $run->weights);
+        self::assertGreaterThanOrEqual(20, $run->effectiveMembers());
+        self::assertEqualsWithDelta(1.0, array_sum($run->weights), 1e-9);
+    }
+
+    public function testWhatIsNotReachedWithinTheHorizonIsNull(): void
+    {
+        $window = Ensemble::draw(new Spread())->run(new Simulation(), Cooks::chuck(), 8.0)->doneness(Doneness::Fork);
+
+        self::assertNotNull($window->earliest);
+        self::assertNull($window->latest);
+    }
+
+    private static function forkTest(float $hour, ForkAnswer $answer): ForkTest
+    {
+        return new ForkTest(Duration::hours($hour), $answer);
+    }
+
+    /** @param list<Evidence> $evidence */
+    private function fork(array $evidence): Window
+    {
+        return $this->outcome($evidence)->doneness(Doneness::Fork);
+    }
+
+    /** @param list<Evidence> $evidence */
+    private function outcome(array $evidence): Outcome
+    {
+        return Ensemble::draw(new Spread())->run(new Simulation(), Cooks::chuck(), 24.0, $evidence);
+    }
+}
