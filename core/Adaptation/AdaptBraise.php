@@ -89,11 +89,12 @@ final readonly class AdaptBraise
         $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $before->total, $finish->total))
             ->solve($program, $windows[$order->texture->value], $windows[Doneness::Past->value]);
         $depth = $order->cooker->depth()->metres;
+        $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
 
         return new SettingOutcome($choice, $program, $setup, $windows, $run->core60(), $run->pot60(), $best, $sauce,
-            SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams), $geometry->fill($sauce->load),
+            SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams), $geometry, $geometry->fill($sauce->load),
             [$geometry->level($sauce->load) / $depth, $geometry->level(max(0.0, $sauce->atEnd->total)) / $depth],
-            $before, $finish, Rules::heatingUp($run->core60(), $run->pot60(), HandsOn::outOfFridge($before)), $day);
+            $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day);
     }
 
     private static function geometry(BraiseOrder $order): PotGeometry
@@ -191,7 +192,7 @@ final readonly class AdaptBraise
      */
     private function findings(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
     {
-        $findings = Rules::room(self::geometry($order), $order->joint, $chosen->sauce->load);
+        $findings = Rules::room($chosen->geometry, $order->joint, $chosen->sauce->load);
         if (null !== $chosen->unsafe) {
             $findings[] = $this->withRemedy($order, $chosen->unsafe, $outcomes);
         }
@@ -199,7 +200,7 @@ final readonly class AdaptBraise
         if ($day instanceof DayPlan && $day->pastBest) {
             $findings[] = new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]);
         }
-        array_push($findings, ...Rules::contents($order->joint, self::geometry($order)->shareCovered($chosen->sauce->load), $order->potIngredients()));
+        array_push($findings, ...Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()));
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;

@@ -18,6 +18,7 @@ use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Learning\Spread;
+use Pausis\Core\Learning\Window;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -45,14 +46,16 @@ final readonly class FollowCook
         $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $planned->finish->total);
         $run = $this->run($order, $setup, $cook);
         $lastTest = $this->lastTest($cook);
-        $day = $this->day($plan, $cook, $program, $run, $order->texture, $lastTest);
+        $ready = $this->readyAfter($cook, $order->texture);
+        $day = $this->day($plan, $cook, $program, $this->ready($run, $order->texture, $ready), $run, $lastTest);
 
         $onHigh = null;
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
-        $late = $day instanceof Clash || $day->serve > $order->serveAt;
+        $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed);
-            $faster = $this->day($plan, $cook, $turned, $this->run($order, $setup->running($turned, $lifts), $cook), $order->texture, $lastTest);
+            $fasterRun = $this->run($order, $setup->running($turned, $lifts), $cook);
+            $faster = $this->day($plan, $cook, $turned, $fasterRun->doneness($order->texture), $fasterRun, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);
         }
         $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
@@ -69,6 +72,7 @@ final readonly class FollowCook
             $onHigh,
             $best,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
+            null === $ready ? null : self::moment($cook, $ready),
         );
     }
 
@@ -84,9 +88,9 @@ final readonly class FollowCook
         return Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence);
     }
 
-    private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Outcome $run, Doneness $texture, ?\DateTimeImmutable $lastTest): DayPlan|Clash
+    private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, ?\DateTimeImmutable $lastTest): DayPlan|Clash
     {
-        return $plan->follow($cook->switchedOn, $program, $run->doneness($texture), $run->doneness(Doneness::Past), $lastTest);
+        return $plan->follow($cook->switchedOn, $program, $ready, $run->doneness(Doneness::Past), $lastTest);
     }
 
     private function worthTurning(DayPlan|Clash $now, DayPlan|Clash $faster): ?\DateTimeImmutable
@@ -96,6 +100,29 @@ final readonly class FollowCook
         }
 
         return $now instanceof Clash || $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
+    }
+
+    private function ready(Outcome $run, Doneness $texture, ?Duration $after): Window
+    {
+        $window = $run->doneness($texture);
+
+        return null === $after ? $window : $window->noLaterThan($after->inHours());
+    }
+
+    private function readyAfter(RunningCook $cook, Doneness $texture): ?Duration
+    {
+        foreach ($cook->evidence as $one) {
+            if ($one instanceof ForkTest && $one->answer->reaches($texture)) {
+                return $one->at();
+            }
+        }
+
+        return null;
+    }
+
+    private static function moment(RunningCook $cook, Duration $after): \DateTimeImmutable
+    {
+        return $cook->switchedOn->setTimestamp((int) round($cook->switchedOn->getTimestamp() + $after->seconds));
     }
 
     /** @return list<Event> */
@@ -114,7 +141,7 @@ final readonly class FollowCook
         $last = null;
         foreach ($cook->evidence as $one) {
             if ($one instanceof ForkTest) {
-                $last = $cook->switchedOn->setTimestamp((int) round($cook->switchedOn->getTimestamp() + $one->at()->seconds));
+                $last = self::moment($cook, $one->at());
             }
         }
 

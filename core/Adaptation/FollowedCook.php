@@ -15,6 +15,7 @@ final readonly class FollowedCook
 {
     /**
      * @param array<string, Window>   $windows     by doneness, hours after switching on
+     * @param \DateTimeImmutable|null $readySince  when the fork first found the texture wanted
      * @param float                   $lateMinutes by which dinner moves; 0 when on time
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
@@ -26,6 +27,7 @@ final readonly class FollowedCook
         public ?\DateTimeImmutable $onHigh,
         public Course $best,
         public float $lidCostMinutes,
+        public ?\DateTimeImmutable $readySince,
     ) {
     }
 }

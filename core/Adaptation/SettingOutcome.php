@@ -11,6 +11,7 @@ use Pausis\Core\Explain\Sum;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SaucePlan;
 use Pausis\Core\Safety\Finding;
@@ -19,11 +20,12 @@ use Pausis\Core\Safety\Finding;
 final readonly class SettingOutcome
 {
     /**
-     * @param array<string, Window> $windows by doneness: slices, fork, pulls, past
-     * @param Course                $best    the best guess, traced
-     * @param float                 $fill    height of everything over the insert's depth
-     * @param array{float, float}   $levels  height of the liquid over the depth, at loading and at the end
-     * @param Finding|null          $unsafe  why this way is refused
+     * @param array<string, Window> $windows    by doneness: slices, fork, pulls, past
+     * @param Course                $best       the best guess, traced
+     * @param float                 $fill       height of everything over the insert's depth
+     * @param array{float, float}   $levels     height of the liquid over the depth, at loading and at the end
+     * @param float                 $fridgeTo60 hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
+     * @param Finding|null          $unsafe     why this way is refused
      */
     public function __construct(
         public ProgramChoice $choice,
@@ -35,10 +37,12 @@ final readonly class SettingOutcome
         public Course $best,
         public SaucePlan $sauce,
         public SaltBalance $salt,
+        public PotGeometry $geometry,
         public float $fill,
         public array $levels,
         public Sum $before,
         public Sum $finish,
+        public float $fridgeTo60,
         public ?Finding $unsafe,
         public DayPlan|Clash $day,
     ) {

@@ -25,13 +25,16 @@ final readonly class BackwardPlan
      * @param float $before minutes of work before switching on
      * @param float $finish minutes from beginning the sauce to the plate
      */
+    private float $finish;
+
     public function __construct(
         private \DateTimeImmutable $now,
         private \DateTimeImmutable $serve,
         private Presence $presence,
         private float $before,
-        private float $finish,
+        float $finish,
     ) {
+        $this->finish = ceil($finish / 5) * 5;
     }
 
     /**
@@ -115,7 +118,7 @@ final readonly class BackwardPlan
         if (null !== $test) {
             $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
         }
-        $likely = $this->hoursFrom($on, (float) $ready->likely);
+        $likely = $this->down($this->hoursFrom($on, (float) $ready->likely + 1 / 24));
         $tasks[] = new Task(TaskKind::LikelyReady, $likely, 0);
         $tasks[] = new Task(TaskKind::Sauce, $sauce, (int) round($this->finish));
         $tasks[] = new Task(TaskKind::Serve, $serve, 0);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Learning;
 
+use Pausis\Core\Tenderness\Doneness;
+
 /** What the fork says, from tight to too far. */
 enum ForkAnswer: string
 {
@@ -11,6 +13,16 @@ enum ForkAnswer: string
     case Gives = 'gives';
     case SlidesIn = 'slides-in';
     case FallsApart = 'falls-apart';
+
+    /** Whether meat that answers so has the texture. */
+    public function reaches(Doneness $texture): bool
+    {
+        return match ($texture) {
+            Doneness::Slices => self::Resists !== $this,
+            Doneness::Fork => self::SlidesIn === $this || self::FallsApart === $this,
+            Doneness::Pulls, Doneness::Past => self::FallsApart === $this,
+        };
+    }
 
     /** Probability of the answer when the dose is $share times the need. Estimates, docs/model.md §4. */
     public function probability(float $share): float

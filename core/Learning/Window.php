@@ -10,4 +10,10 @@ final readonly class Window
     public function __construct(public ?float $earliest, public ?float $likely, public ?float $latest)
     {
     }
+
+    /** None of it later than what has been seen. */
+    public function noLaterThan(float $hours): self
+    {
+        return new self(min($this->earliest ?? $hours, $hours), min($this->likely ?? $hours, $hours), min($this->latest ?? $hours, $hours));
+    }
 }

@@ -9,8 +9,8 @@ use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Piece;
 
 /**
- * How a loaded insert stands: vegetables at the bottom with 40 % voids, the pieces of meat on them in as few layers
- * as their footprint allows, liquid between. Lengths in metres, volumes in m³.
+ * How a loaded insert stands: vegetables at the bottom and in the gaps beside the meat with 40 % voids, the pieces of
+ * meat on them in as few layers as their footprint allows, liquid between. Lengths in metres, volumes in m³.
  */
 final readonly class PotGeometry
 {
@@ -21,19 +21,30 @@ final readonly class PotGeometry
     /** A raw joint can be pressed into a space this much smaller than its measure. */
     private const YIELDING = 1.08;
 
+    /** Share of the vegetables that may lie beside the meat rather than under it. */
+    private const MOST_BESIDE = 0.5;
+
     public float $vegetableHeight;
     public float $meatHeight;
     public int $layers;
     private float $area;
+    /** m³ of vegetable flesh under the meat, and beside it. */
+    private float $beneath;
+    private float $beside;
 
-    /** @param float $vegetableKilograms all that lies under the meat: vegetables, pulses, fruit */
-    public function __construct(private Cooker $cooker, private Joint $joint, private float $vegetableKilograms)
+    /** @param float $vegetableKilograms all that lies with the meat: vegetables, pulses, fruit */
+    public function __construct(private Cooker $cooker, private Joint $joint, float $vegetableKilograms)
     {
         $this->area = $cooker->insideArea();
-        $this->vegetableHeight = $vegetableKilograms / self::VEGETABLE_DENSITY / (1 - self::VOIDS) / $this->area;
-        $perLayer = max(1, (int) floor($this->area * self::COVERABLE / $joint->piece->footprint()));
+        $footprint = $joint->piece->footprint();
+        $perLayer = max(1, (int) floor($this->area * self::COVERABLE / $footprint));
         $this->layers = (int) ceil($joint->count / $perLayer);
         $this->meatHeight = max($this->layers * 2 * $joint->piece->a, $this->meatVolume() / ($this->area * self::COVERABLE));
+        $flesh = $vegetableKilograms / self::VEGETABLE_DENSITY;
+        $gap = max(0.0, $this->area * $this->meatHeight - $this->meatVolume()) * (1 - self::VOIDS);
+        $this->beside = min(self::MOST_BESIDE * $flesh, $gap);
+        $this->beneath = $flesh - $this->beside;
+        $this->vegetableHeight = $this->beneath / (1 - self::VOIDS) / $this->area;
     }
 
     /** Whether each piece fits the inside lying flat. */
@@ -97,10 +108,9 @@ final readonly class PotGeometry
 
     private function solidsBelow(float $height): float
     {
-        $vegetables = $this->vegetableKilograms / self::VEGETABLE_DENSITY;
         $inVegetables = $this->vegetableHeight > 0 ? min(1.0, $height / $this->vegetableHeight) : 0.0;
         $inMeat = min(1.0, max(0.0, $height - $this->vegetableHeight) / $this->meatHeight);
 
-        return $vegetables * $inVegetables + $this->meatVolume() * $inMeat;
+        return $this->beneath * $inVegetables + ($this->beside + $this->meatVolume()) * $inMeat;
     }
 }

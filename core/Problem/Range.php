@@ -87,6 +87,11 @@ final readonly class Range
         return new self(0, 1440, 'min');
     }
 
+    public static function ovenCelsius(): self
+    {
+        return new self(70, 300, '°C');
+    }
+
     public static function servings(): self
     {
         return new self(1, 40, '');

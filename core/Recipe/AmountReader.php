@@ -19,8 +19,10 @@ final readonly class AmountReader
         $about = '(?:about|around|approx\.?|approximately|roughly|c\.|ca\.|~|generous|good|scant|heaped|level|heaping|rounded|large|big|small)';
         $range = "(?<low>$n)(?:\s*(?:-|–|—|to|or)\s*(?<high>$n))?";
         $alternative = "(?:\s*[\/(]\s*(?:about\s*)?$n(?:\s*(?:-|–|to)\s*$n)?\s*(?:".str_replace('?<unit>', '?:', $u).')\s*\)?)?';
-        $times = "(?:(?<count>\d{1,2})\s*[x×]\s*)?";
-        $this->leading = "/^\s*(?:$about\s+)*$times$range\s*(?:$about\s+)*(?:$u)?\.?$alternative\s*/iu";
+        $size = '\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz|lb)\b';
+        $times = "(?:(?<count>\d{1,2})\s*[x×]\s*|(?<each>\d{1,2}|an?|one|two|three)(?:\s+|\s*\()(?=$size))?";
+        $container = '(?:\s*\)?\s*(?<container>tins?|cans?|jars?|bottles?|cartons?|packets?|packs?)\b(?:\s+of\b)?)?';
+        $this->leading = "/^\s*(?:$about\s+)*$times$range\s*(?:$about\s+)*(?:$u)?\.?$container$alternative\s*/iu";
         $this->anywhere = "/(?<![\p{L}\d])$times$range\s*(?:$about\s+)*$u$alternative/iu";
     }
 
@@ -42,7 +44,7 @@ final readonly class AmountReader
     /** @param array<string|null> $m */
     private function amount(array $m): Amount
     {
-        $times = (float) ($m['count'] ?? 1);
+        $times = isset($m['each']) ? Number::value($m['each']) : (float) ($m['count'] ?? 1);
         $low = Number::value((string) $m['low']);
         $high = isset($m['high']) ? Number::value($m['high']) : $low;
 

@@ -18,6 +18,8 @@ final readonly class IngredientReader
     /** Roles whose amount hardly matters to a braise, so that its absence is no doubt. */
     private const SMALL = [Role::Salt, Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Fat];
 
+    private const TINNED = '/\b(?:tins?|cans?)\b/iu';
+
     private AmountReader $amounts;
 
     public function __construct(private Larder $larder, private Cuts $cuts)
@@ -46,7 +48,7 @@ final readonly class IngredientReader
     private function understand(string $source, int $line, ?Amount $amount, string $amountText, string $rest, ?Role $role): Ingredient
     {
         [$foodText, $notes] = $this->splitNotes($rest);
-        $tinned = Unit::Tin === $amount?->unit ? "tinned $foodText" : $foodText;
+        $tinned = preg_match(self::TINNED, $amountText) ? "tinned $foodText" : $foodText;
         [$food, $cut, $named] = $this->identify($tinned) ?? $this->identify($rest) ?? [null, null, null];
         $readRole = $role ?? $named ?? Role::Unknown;
         if (Role::Meat !== $readRole) {

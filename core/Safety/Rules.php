@@ -20,18 +20,19 @@ final class Rules
     private const LEAN_WANTS_COVERED = 1 / 3;
 
     /**
-     * @param float $minutesOut the meat is out of the fridge before the pot is on
+     * Hours from leaving the fridge until the coldest point and the liquid are past 60 °C, in nine pots of ten; INF if never.
+     *
+     * @param float $minutesOut of the fridge before the pot is on
      */
-    public static function heatingUp(Window $core60, Window $pot60, float $minutesOut): ?Finding
+    public static function fridgeTo60(Window $core60, Window $pot60, float $minutesOut): float
     {
-        $limit = self::HOURS_TO_60 - $minutesOut / 60;
-        $slowest = null === $core60->latest || null === $pot60->latest ? \INF : max($core60->latest, $pot60->latest);
-        if ($slowest <= $limit) {
-            return null;
-        }
+        return null === $core60->latest || null === $pot60->latest ? \INF : max($core60->latest, $pot60->latest) + $minutesOut / 60;
+    }
 
-        return new Finding('slow-to-60', Severity::Refuse, [
-            'hours' => \INF === $slowest ? 'never' : $slowest + $minutesOut / 60, 'limitHours' => self::HOURS_TO_60, 'minutesOut' => $minutesOut,
+    public static function heatingUp(float $fridgeTo60): ?Finding
+    {
+        return $fridgeTo60 <= self::HOURS_TO_60 ? null : new Finding('slow-to-60', Severity::Refuse, [
+            'hours' => \INF === $fridgeTo60 ? 'never' : $fridgeTo60, 'limitHours' => self::HOURS_TO_60,
         ]);
     }
 

@@ -17,6 +17,7 @@ final class LineSorter
     private const MOST_INGREDIENT_WORDS = 22;
 
     private bool $any = false;
+    private bool $stepsBegan = false;
     private ?LineKind $section = null;
 
     public function __construct(private readonly IngredientReader $ingredients)
@@ -38,6 +39,7 @@ final class LineSorter
             return LineKind::Facts;
         }
         $kind = $this->byItsLook($line);
+        $this->stepsBegan = $this->stepsBegan || ($this->any && LineKind::Step === $kind);
         if (!$this->any && LineKind::Ingredient !== $kind) {
             $this->any = true;
 
@@ -70,11 +72,11 @@ final class LineSorter
             if (null !== $read->amount && '' !== $read->amountText && (Role::Unknown !== $read->role || null !== $read->amount->unit)) {
                 return LineKind::Ingredient;
             }
-            if (Role::Unknown !== $read->role && $words <= 6 && $this->any) {
+            if (Role::Unknown !== $read->role && $words <= 6 && $this->any && !$this->stepsBegan) {
                 return LineKind::Ingredient;
             }
         }
 
-        return $words >= 5 ? LineKind::Step : LineKind::Unread;
+        return $words >= 5 || ($this->stepsBegan && $words > 0) ? LineKind::Step : LineKind::Unread;
     }
 }

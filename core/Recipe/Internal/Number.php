@@ -18,13 +18,18 @@ final class Number
         $vulgar = '['.implode('', array_keys(self::FRACTIONS)).']';
         $d = self::DIGITS;
 
-        return "(?:$d\s?$vulgar|$vulgar|$d(?:\s+|-)\d{1,2}\s?[\/⁄]\s?\d{1,2}|\d{1,2}\s?[\/⁄]\s?\d{1,2}|$d(?:[.,]\d{1,3})?"
-            .'|(?:(?:half|quarter)\s+(?:an|a|of\s+a)|a\s+(?:half|quarter|couple|dozen)(?:\s+of)?|'.implode('|', array_keys(self::WORDS)).')(?![\p{L}\p{M}]))';
+        $words = implode('|', array_keys(self::WORDS));
+
+        return "(?:(?:\d{1,2}|$words)\s+and\s+a\s+(?:half|quarter)|$d\s?$vulgar|$vulgar|$d(?:\s+|-)\d{1,2}\s?[\/⁄]\s?\d{1,2}|\d{1,2}\s?[\/⁄]\s?\d{1,2}|$d(?:[.,]\d{1,3})?"
+            ."|(?:(?:half|quarter)\s+(?:an|a|of\s+a)|a\s+(?:half|quarter|couple|dozen)(?:\s+of)?|$words)(?![\p{L}\p{M}]))";
     }
 
     public static function value(string $written): float
     {
         $written = trim(mb_strtolower($written));
+        if (preg_match('/^(\S+)\s+and\s+a\s+(half|quarter)$/u', $written, $m)) {
+            return self::value($m[1]) + self::WORDS[$m[2]];
+        }
         if (preg_match('/\p{L}/u', $written)) {
             foreach (self::WORDS as $word => $value) {
                 if (preg_match('/\b'.$word.'\b/u', $written)) {

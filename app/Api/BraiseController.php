@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Pausis\App\Api\Presentation\BraisePresenter;
+use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\BraiseSummary;
+use Pausis\App\Api\Wire\BraiseView;
+use Pausis\App\Api\Wire\SaveBraise;
+use Pausis\App\Exchange\BraiseCalendar;
+use Pausis\App\Store\BraiseRecord;
+use Pausis\App\Store\Braises;
+use Pausis\App\Store\Cooks;
+use Pausis\Core\Problem\Problems;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/braises')]
+final class BraiseController extends ApiController
+{
+    public function __construct(
+        private readonly Braises $braises,
+        private readonly Cooks $cooks,
+        private readonly Drafts $drafts,
+        private readonly BraisePresenter $presenter,
+        private readonly House $house,
+    ) {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function all(): JsonResponse
+    {
+        $cooks = $this->cooks->newestByBraise();
+
+        return $this->answer(array_map(function (BraiseRecord $braise) use ($cooks): BraiseSummary {
+            $cook = $cooks[$braise->id] ?? null;
+            $state = null === $cook ? 'planned' : (null === $cook->closedAt ? 'cooking' : 'cooked');
+
+            return new BraiseSummary($braise->id, $braise->title, $braise->headline, $this->drafts->fromArray($braise->draft)->serveAt,
+                $state, null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
+        }, $this->braises->all()));
+    }
+
+    #[Route('', methods: ['POST'])]
+    public function create(#[MapRequestPayload] BraiseDraft $draft): JsonResponse
+    {
+        $braise = new BraiseRecord($this->title($draft), $this->drafts->toArray($draft), $this->house->now());
+        $view = $this->presenter->present($braise->id, 1, $draft, null);
+        $braise->headline = $view->adaptation->verdict ?? '';
+        $this->braises->add($braise);
+
+        return $this->answer($view, 201);
+    }
+
+    /** Works a draft out without storing it. */
+    #[Route('/preview', methods: ['POST'], priority: 1)]
+    public function preview(#[MapRequestPayload] BraiseDraft $draft): JsonResponse
+    {
+        return $this->answer($this->presenter->present('', 0, $draft, null));
+    }
+
+    #[Route('/{id}', methods: ['GET'])]
+    public function one(string $id): JsonResponse
+    {
+        return $this->answer($this->view($this->find($id)));
+    }
+
+    /** Stores a draft whatever is wrong with it: what was typed is never lost. */
+    #[Route('/{id}', methods: ['PUT'])]
+    public function save(string $id, #[MapRequestPayload] SaveBraise $save): JsonResponse
+    {
+        $braise = $this->find($id);
+        $view = $this->presenter->present($id, $save->revision, $save->draft, null);
+        $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $view): void {
+            $braise->draft = $this->drafts->toArray($save->draft);
+            $braise->title = $this->title($save->draft);
+            $braise->headline = $view->adaptation->verdict ?? '';
+            $braise->updatedAt = $this->house->now();
+        });
+
+        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $this->cooks->running($braise)?->id));
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    public function delete(string $id): Response
+    {
+        $this->find($id)->deletedAt = $this->house->now();
+        $this->braises->save();
+
+        return new Response(status: 204);
+    }
+
+    #[Route('/{id}/restore', methods: ['POST'])]
+    public function restore(string $id): JsonResponse
+    {
+        $braise = $this->braises->findDeleted($id) ?? throw $this->createNotFoundException();
+        $braise->deletedAt = null;
+        $this->braises->save();
+
+        return $this->answer($this->view($braise));
+    }
+
+    #[Route('/{id}/calendar.ics', methods: ['GET'])]
+    public function calendar(string $id, BraiseCalendar $calendar): Response
+    {
+        $braise = $this->find($id);
+        $problems = new Problems();
+        $adapted = $this->presenter->adapted($this->drafts->fromArray($braise->draft), $problems);
+        $problems->throwIfAny();
+        \assert(null !== $adapted);
+
+        return new Response($calendar->write($braise, $adapted, $this->house->measures(), $this->house->now()), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="braise.ics"',
+        ]);
+    }
+
+    private function find(string $id): BraiseRecord
+    {
+        return $this->braises->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    private function view(BraiseRecord $braise): BraiseView
+    {
+        return $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)?->id);
+    }
+
+    private function title(BraiseDraft $draft): string
+    {
+        return '' === trim($draft->title) ? 'A braise without a name' : trim($draft->title);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Wire\Catalogue;
+use Pausis\App\Api\Wire\Choice;
+use Pausis\App\Api\Wire\CutChoice;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Cut;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Tenderness\Doneness;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Routing\Attribute\Route;
+
+final class CatalogueController extends ApiController
+{
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
+    #[Route('/api/catalogue', methods: ['GET'])]
+    public function get(Cuts $cuts, House $house): JsonResponse
+    {
+        $measures = $house->measures();
+        $textures = [Doneness::Slices, Doneness::Fork, Doneness::Pulls];
+
+        return $this->answer(new Catalogue(
+            array_map(static fn (Cut $c): CutChoice => new CutChoice($c->id, $c->name, $c->soldInPieces, $measures->mass($c->typicalPiece->inGrams())), $cuts->all()),
+            $this->choices('role', Role::cases()),
+            $this->choices('level', LevelSchool::cases()),
+            $this->choices('texture', $textures),
+            $this->choices('thickness', Thickness::cases()),
+            $this->choices('thickener', Thickener::cases()),
+            $this->choices('method', Method::cases()),
+            [new Choice('auto', $this->wording->label('setting', 'auto'), ''), ...$this->choices('setting', ProgramChoice::cases())],
+            $this->choices('fork', ForkAnswer::cases()),
+            RecipeReader::MOST_BYTES,
+        ));
+    }
+
+    /**
+     * @param list<\BackedEnum> $cases
+     *
+     * @return list<Choice>
+     */
+    private function choices(string $name, array $cases): array
+    {
+        return array_map(fn (\BackedEnum $case): Choice => new Choice((string) $case->value, $this->wording->label($name, (string) $case->value), $this->wording->hint("$name-hint", (string) $case->value)), $cases);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Wire\CookerDraft;
+use Pausis\App\Api\Wire\CookerView;
+use Pausis\App\Store\CookerRecord;
+use Pausis\App\Store\Cookers;
+use Pausis\App\Wording\Measures;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\TypedQuantity;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/cookers')]
+final class CookerController extends ApiController
+{
+    public function __construct(private readonly Cookers $cookers, private readonly House $house)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function all(): JsonResponse
+    {
+        return $this->answer(array_map($this->view(...), $this->cookers->all()));
+    }
+
+    #[Route('', methods: ['POST'])]
+    public function create(#[MapRequestPayload] CookerDraft $draft): JsonResponse
+    {
+        $cooker = $this->understood($draft, 1.0);
+        $record = new CookerRecord(trim($draft->name), $cooker->capacity->inLitres(), $cooker->shape, $cooker->rated?->watts, 1.0, $cooker->autoWarmAfter?->inHours());
+        $this->cookers->save($record);
+
+        return $this->answer($this->view($record), 201);
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    public function change(string $id, #[MapRequestPayload] CookerDraft $draft): JsonResponse
+    {
+        $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        $cooker = $this->understood($draft, $record->heatFactor);
+        $record->name = trim($draft->name);
+        $record->capacityLitres = $cooker->capacity->inLitres();
+        $record->shape = $cooker->shape;
+        $record->ratedWatts = $cooker->rated?->watts;
+        $record->autoWarmHours = $cooker->autoWarmAfter?->inHours();
+        $this->cookers->save($record);
+
+        return $this->answer($this->view($record));
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    public function delete(string $id): Response
+    {
+        $this->cookers->remove($this->cookers->find($id) ?? throw $this->createNotFoundException());
+
+        return new Response(status: 204);
+    }
+
+    private function understood(CookerDraft $draft, float $heatFactor): Cooker
+    {
+        $problems = new Problems();
+        if ('' === trim($draft->name)) {
+            $problems->add('name-missing', 'name');
+        }
+        $capacity = is_numeric(trim($draft->capacity)) ? 1000 * (float) $draft->capacity : TypedQuantity::millilitres($draft->capacity, 'capacity', $problems);
+        $shape = Shape::tryFrom($draft->shape) ?? Shape::Oval;
+        $watts = $this->number($draft->watts, '/^\s*(\d{1,5})\s*w?(?:atts?)?\s*$/iu', 'watts', $problems);
+        $autoWarm = '' === trim($draft->autoWarm) ? null : TypedQuantity::hours($draft->autoWarm, 'autoWarm', $problems);
+        $found = new Problems();
+        $cooker = null === $capacity ? null : Cooker::tryFrom($capacity / 1000, $shape, $watts, $heatFactor, $autoWarm, $found, '');
+        foreach ($found->all() as $problem) {
+            $problems->add($problem->code, ['.capacityLitres' => 'capacity', '.ratedWatts' => 'watts', '.autoWarmHours' => 'autoWarm'][$problem->path] ?? $problem->path, $problem->variables);
+        }
+        $problems->throwIfAny();
+        \assert(null !== $cooker);
+
+        return $cooker;
+    }
+
+    private function number(string $typed, string $pattern, string $path, Problems $problems): ?float
+    {
+        if ('' === trim($typed)) {
+            return null;
+        }
+        if (!preg_match($pattern, $typed, $m)) {
+            $problems->add('number-not-understood', $path, ['typed' => $typed]);
+
+            return null;
+        }
+
+        return (float) $m[1];
+    }
+
+    private function view(CookerRecord $record): CookerView
+    {
+        $measures = $this->house->measures();
+        $cooker = $record->cooker();
+
+        return new CookerView($record->id, new CookerDraft(
+            $record->name,
+            $measures->number($record->capacityLitres, 2).' L',
+            $record->shape->value,
+            null === $record->ratedWatts ? '' : $measures->number($record->ratedWatts, 0),
+            null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
+        ), $this->summary($record, $measures), \sprintf('%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
+            $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())));
+    }
+
+    private function summary(CookerRecord $record, Measures $measures): string
+    {
+        $heat = match (true) {
+            $record->heatFactor < 0.97 => ', runs cool',
+            $record->heatFactor > 1.03 => ', runs hot',
+            default => '',
+        };
+
+        return $measures->number($record->capacityLitres, 1).' L, '.$record->shape->value
+            .', '.(null === $record->ratedWatts ? 'about ' : '').$measures->number($record->cooker()->ratedPower()->watts, 0).' W'.$heat
+            .(null === $record->autoWarmHours ? '' : ', to Warm after '.$measures->hours($record->autoWarmHours));
+    }
+}

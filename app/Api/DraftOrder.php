@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Pausis\App\Api\Wire\AwayDraft;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\IngredientDraft;
+use Pausis\App\Store\Cookers;
+use Pausis\App\Store\HouseRecord;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Problem\Range;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Tenderness\Doneness;
+
+/** Turns what a cook typed into an order for the core, with every problem and its place. */
+final readonly class DraftOrder
+{
+    private const FARTHEST_DAYS = 14;
+
+    public function __construct(private IngredientReader $reader, private Cuts $cuts, private Cookers $cookers)
+    {
+    }
+
+    /** @return list<Ingredient> one a line of the draft, ignored ones included */
+    public function understood(BraiseDraft $draft): array
+    {
+        return array_map(
+            fn (IngredientDraft $i): Ingredient => $this->reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role)),
+            $draft->ingredients,
+        );
+    }
+
+    /** @param list<Ingredient> $understood */
+    public function order(BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems): ?BraiseOrder
+    {
+        $kept = [];
+        foreach ($understood as $k => $ingredient) {
+            if (!$draft->ingredients[$k]->ignored) {
+                $kept[] = $ingredient;
+            }
+        }
+        $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
+        $original = $this->original($draft, $problems);
+        [$joint, $bone] = $this->meat($draft, $problems);
+        $cooker = $this->cookers->find($draft->cookerId);
+        if (null === $cooker) {
+            $problems->add('no-cooker', 'cookerId');
+        }
+        $serveAt = $this->serveAt($draft->serveAt, $house->zone(), $now, $problems);
+        $presence = $this->presence($draft->away, $house, $problems);
+        $level = $this->choice(LevelSchool::class, $draft->level, 'level', $problems);
+        $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
+        $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
+        $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
+        $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
+        if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
+            || null === $level || null === $texture || null === $thickness || null === $thickener) {
+            return null;
+        }
+
+        return new BraiseOrder(
+            $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker->cooker(),
+            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
+            $level, $texture, $thickness, $thickener, $setting,
+        );
+    }
+
+    private function wholeNumber(string $typed, string $path, Range $range, Problems $problems): ?int
+    {
+        if (!preg_match('/^\s*\d{1,4}\s*$/', $typed)) {
+            $problems->add('number-not-understood', $path, ['typed' => mb_substr($typed, 0, 40)]);
+
+            return null;
+        }
+
+        return $problems->within($range, (float) $typed, $path) ? (int) $typed : null;
+    }
+
+    private function original(BraiseDraft $draft, Problems $problems): ?OriginalMethod
+    {
+        if ('' === trim($draft->original->hours)) {
+            return null;
+        }
+        $method = $this->choice(Method::class, $draft->original->method, 'original.method', $problems);
+        $hours = TypedQuantity::hours($draft->original->hours, 'original.hours', $problems);
+        $oven = '' === trim($draft->original->oven) ? null : TypedQuantity::celsius($draft->original->oven, 'original.oven', $problems);
+        if (null === $method || null === $hours || !$problems->within(Range::horizonHours(), $hours, 'original.hours')
+            || (null !== $oven && !$problems->within(Range::ovenCelsius(), $oven, 'original.oven'))) {
+            return null;
+        }
+
+        return new OriginalMethod($method, $hours, $oven);
+    }
+
+    /** @return array{Joint|null, Mass} the meat without its bone, and the bone */
+    private function meat(BraiseDraft $draft, Problems $problems): array
+    {
+        $meat = $draft->meat;
+        $cut = $this->cuts->find($meat->cut);
+        if (null === $cut) {
+            $problems->add('unknown-cut', 'meat.cut');
+        }
+        $kilograms = TypedQuantity::kilograms($meat->weight, 'meat.weight', $problems);
+        $pieces = $this->wholeNumber($meat->pieces, 'meat.pieces', Range::pieces(), $problems);
+        $thickness = '' === trim($meat->thickness) ? null : TypedQuantity::centimetres($meat->thickness, 'meat.thickness', $problems);
+        $start = TypedQuantity::celsius($meat->start, 'meat.start', $problems);
+        if (null === $cut || null === $kilograms || null === $pieces || null === $start
+            || ('' !== trim($meat->thickness) && null === $thickness)) {
+            return [null, Mass::kilograms(0)];
+        }
+        $found = new Problems();
+        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found);
+        foreach ($found->all() as $problem) {
+            $problems->add($problem->code, match ($problem->path) {
+                'meat.kg' => 'meat.weight',
+                'meat.thicknessCm' => 'meat.thickness',
+                'meat.startTemperature' => 'meat.start',
+                default => $problem->path,
+            }, $problem->variables);
+        }
+
+        return [$joint, null === $joint ? Mass::kilograms(0) : Mass::kilograms($kilograms * $cut->bone)];
+    }
+
+    private function serveAt(string $typed, \DateTimeZone $zone, \DateTimeImmutable $now, Problems $problems): ?\DateTimeImmutable
+    {
+        $at = self::moment($typed, $zone);
+        $code = match (true) {
+            null === $at => 'serve-not-understood',
+            $at <= $now => 'serve-in-the-past',
+            $at > $now->modify('+'.self::FARTHEST_DAYS.' days') => 'serve-too-far',
+            default => null,
+        };
+        if (null !== $code) {
+            $problems->add($code, 'serveAt');
+
+            return null;
+        }
+
+        return $at;
+    }
+
+    /** @param list<AwayDraft> $away */
+    private function presence(array $away, HouseRecord $house, Problems $problems): Presence
+    {
+        $intervals = [];
+        foreach ($away as $k => $one) {
+            $from = self::moment($one->from, $house->zone());
+            $to = self::moment($one->to, $house->zone());
+            if (null === $from || null === $to) {
+                $problems->add('away-not-understood', "away.$k");
+            } elseif ($to <= $from) {
+                $problems->add('away-backwards', "away.$k");
+            } else {
+                $intervals[] = new Interval($from, $to);
+            }
+        }
+
+        return new Presence($intervals, $house->bedtime, $house->rises);
+    }
+
+    /** A local time as a form writes it, YYYY-MM-DDTHH:MM; null where it isn't one. */
+    public static function moment(string $typed, \DateTimeZone $zone): ?\DateTimeImmutable
+    {
+        $at = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $typed, $zone);
+
+        return false === $at || $typed !== $at->format('Y-m-d\TH:i') ? null : $at;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    private function choice(string $enum, string $value, string $path, Problems $problems): ?\BackedEnum
+    {
+        $found = $enum::tryFrom($value);
+        if (null === $found) {
+            $problems->add('unknown-choice', $path, ['typed' => $value]);
+        }
+
+        return $found;
+    }
+}

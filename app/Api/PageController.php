@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The one page; its routes are the front end's. */
+final class PageController extends AbstractController
+{
+    #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -10)]
+    public function page(#[Autowire('%kernel.project_dir%/public/build/.vite/manifest.json')] string $manifest): Response
+    {
+        if (!is_file($manifest)) {
+            return new Response('The front end is not built yet: run bin/demo.', 503, ['Content-Type' => 'text/plain']);
+        }
+        /** @var array<string, array{file: string, css?: list<string>}> $built */
+        $built = json_decode((string) file_get_contents($manifest), true, 16, \JSON_THROW_ON_ERROR);
+        $entry = $built['src/main.tsx'];
+
+        return $this->render('page.html.twig', ['script' => $entry['file'], 'styles' => $entry['css'] ?? []], new Response(headers: [
+            'Cache-Control' => 'no-cache',
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'",
+            'X-Content-Type-Options' => 'nosniff',
+            'Referrer-Policy' => 'same-origin',
+        ]));
+    }
+}

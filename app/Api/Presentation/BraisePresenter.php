@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Presentation;
+
+use Pausis\App\Api\DraftOrder;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\BraiseView;
+use Pausis\App\Api\Wire\ProblemView;
+use Pausis\App\Api\Wire\UnderstoodIngredient;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Problem\Problem;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Ingredient;
+
+/** Works out what follows from a draft. */
+final readonly class BraisePresenter
+{
+    public function __construct(
+        private DraftOrder $drafts,
+        private AdaptBraise $adapt,
+        private AdaptationPresenter $adaptations,
+        private RecipePresenter $recipes,
+        private Wording $wording,
+        private House $house,
+    ) {
+    }
+
+    public function present(string $id, int $revision, BraiseDraft $draft, ?string $cookId): BraiseView
+    {
+        $measures = $this->house->measures();
+        $understood = $this->drafts->understood($draft);
+        $problems = new Problems();
+        $adapted = $this->adapt($draft, $understood, $problems);
+
+        return new BraiseView(
+            $id,
+            $revision,
+            $draft,
+            array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $understood),
+            array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $problems->all()),
+            null === $adapted ? null : $this->adaptations->present($adapted, $measures),
+            $cookId,
+        );
+    }
+
+    /** The adapted braise, or null with the problems collected. */
+    public function adapted(BraiseDraft $draft, Problems $problems): ?AdaptedBraise
+    {
+        return $this->adapt($draft, $this->drafts->understood($draft), $problems);
+    }
+
+    /** @param list<Ingredient> $understood */
+    private function adapt(BraiseDraft $draft, array $understood, Problems $problems): ?AdaptedBraise
+    {
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems);
+
+        return null === $order ? null : $this->adapt->adapt($order);
+    }
+}

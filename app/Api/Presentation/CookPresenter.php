@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Presentation;
+
+use Pausis\App\Api\DraftOrder;
+use Pausis\App\Api\Drafts;
+use Pausis\App\Api\Wire\CookView;
+use Pausis\App\Api\Wire\EventView;
+use Pausis\App\Api\Wire\SauceDraft;
+use Pausis\App\Api\Wire\SlurryView;
+use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Store\CookRecord;
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\FollowCook;
+use Pausis\Core\Adaptation\FollowedCook;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\RunningCook;
+use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Cooker\SettingChange;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Task;
+use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Finish\Reduction;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Learning\ForkTest;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Quantity\Duration;
+
+/** A running cook in words: what is next, what was seen, what the sauce needs. */
+final readonly class CookPresenter
+{
+    /** A task stays the next one for so long after its time. */
+    private const LINGER_MINUTES = 10;
+    private const WORTH_REDUCING_ML = 20.0;
+
+    public function __construct(
+        private DraftOrder $orders,
+        private Drafts $drafts,
+        private FollowCook $follow,
+        private AdaptationPresenter $adaptations,
+        private Wording $wording,
+        private House $house,
+    ) {
+    }
+
+    public function present(CookRecord $cook): CookView
+    {
+        $measures = $this->house->measures();
+        $now = $this->house->now();
+        $order = $this->order($cook);
+        $followed = $this->follow->follow($order, $this->running($cook), $now);
+        $day = $followed->day;
+        $tasks = $this->ahead($followed, $now);
+        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $tasks);
+        $next = $tasks[0] ?? null;
+
+        return new CookView(
+            $cook->id,
+            $cook->revision,
+            $cook->braise->id,
+            $cook->braise->title,
+            null !== $cook->closedAt,
+            $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program),
+            $measures->clock($cook->switchedOn, $now),
+            $measures->clock($now),
+            $measures->hours(max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600)),
+            $views[0] ?? null,
+            null === $next ? '' : $this->wait($now, $next->at, $measures),
+            $this->headline($followed, $order, $now, $measures),
+            $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
+            null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
+            $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
+            $this->adaptations->windows($followed->windows, $measures),
+            $day instanceof DayPlan ? $this->readiness($followed, $day, $measures, $now) : '',
+            $views,
+            $this->events($cook, $measures, $now),
+            $this->slurry($cook, $order, $measures),
+            $this->sauceDraft($cook, $order),
+        );
+    }
+
+    /**
+     * What the braise was when the pot was switched on.
+     *
+     * @throws \LogicException if it no longer adapts, which it did when the cook began
+     */
+    public function order(CookRecord $cook): BraiseOrder
+    {
+        $draft = $this->drafts->fromArray($cook->draft);
+        $problems = new Problems();
+        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $cook->switchedOn->modify('-1 day'), $problems);
+
+        return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
+    }
+
+    public function running(CookRecord $cook): RunningCook
+    {
+        $evidence = $turned = [];
+        foreach ($cook->events as $event) {
+            $at = Duration::seconds(max(0.0, (float) ((new \DateTimeImmutable($event['at']))->getTimestamp() - $cook->switchedOn->getTimestamp())));
+            if ('fork' === $event['kind']) {
+                $evidence[] = new ForkTest($at, ForkAnswer::from($event['value']));
+            } elseif ('turned' === $event['kind']) {
+                $turned[] = new SettingChange($at, Setting::from($event['value']));
+            }
+        }
+
+        return new RunningCook($cook->switchedOn, ProgramChoice::from($cook->program), $evidence, $turned);
+    }
+
+    /** mL that were last measured as left in the pot. */
+    public function sauceLeft(CookRecord $cook): ?float
+    {
+        $sauce = $cook->last('sauce');
+
+        return null === $sauce ? null : (float) $sauce['value'];
+    }
+
+    /** @return list<Task> still to come; no fork test once the meat is ready */
+    private function ahead(FollowedCook $followed, \DateTimeImmutable $now): array
+    {
+        if (!$followed->day instanceof DayPlan) {
+            return [];
+        }
+        $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
+
+        return array_values(array_filter($followed->day->tasks, static fn (Task $t): bool => TaskKind::SwitchOn !== $t->kind
+            && TaskKind::LikelyReady !== $t->kind
+            && !(TaskKind::ForkTest === $t->kind && null !== $followed->readySince)
+            && max($t->end(), $t->at) >= $from));
+    }
+
+    private function wait(\DateTimeImmutable $now, \DateTimeImmutable $at, Measures $measures): string
+    {
+        $minutes = ($at->getTimestamp() - $now->getTimestamp()) / 60;
+
+        return match (true) {
+            $minutes >= 1 => $this->wording->say('cook.in', $measures, ['minutes' => $minutes]),
+            $minutes <= -1 => $this->wording->say('cook.ago', $measures, ['minutes' => -$minutes]),
+            default => $this->wording->label('cook', 'now'),
+        };
+    }
+
+    private function headline(FollowedCook $followed, BraiseOrder $order, \DateTimeImmutable $now, Measures $measures): string
+    {
+        $day = $followed->day;
+        if (!$day instanceof DayPlan) {
+            return $this->wording->label('cook', 'never');
+        }
+        $serve = $measures->clock($day->serve, $now);
+
+        return $followed->lateMinutes >= 1
+            ? $this->wording->say('cook.late', $measures, ['serve' => $serve, 'lateMinutes' => $followed->lateMinutes])
+            : $this->wording->say('cook.on-time', $measures, ['serve' => $serve]);
+    }
+
+    private function readiness(FollowedCook $followed, DayPlan $day, Measures $measures, \DateTimeImmutable $now): string
+    {
+        $sauce = $day->at(TaskKind::Sauce);
+
+        return null === $followed->readySince || null === $sauce ? '' : $this->wording->say('cook.ready', $measures, ['sauce' => $measures->clock($sauce->at, $now)]);
+    }
+
+    /** @return list<EventView> in order of time */
+    private function events(CookRecord $cook, Measures $measures, \DateTimeImmutable $now): array
+    {
+        $views = [new EventView('switched-on', $measures->clock($cook->switchedOn, $now),
+            $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]))];
+        foreach ($cook->events as $event) {
+            $views[] = new EventView($event['kind'], $measures->clock(new \DateTimeImmutable($event['at']), $now), match ($event['kind']) {
+                'fork' => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork', $event['value'])]),
+                'turned' => $this->wording->say('event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])]),
+                default => $this->wording->say('event.sauce', $measures, ['ml' => (float) $event['value'], 'thickness' => mb_strtolower($this->wording->label('thickness', $event['thickness'] ?? ''))]),
+            });
+        }
+
+        return $views;
+    }
+
+    private function sauceDraft(CookRecord $cook, BraiseOrder $order): SauceDraft
+    {
+        $sauce = $cook->last('sauce');
+
+        return new SauceDraft(
+            null === $sauce ? '' : $this->house->measures()->volume((float) $sauce['value']),
+            $sauce['thickness'] ?? $order->thickness->value,
+            $sauce['thickener'] ?? $order->thickener->value,
+        );
+    }
+
+    private function slurry(CookRecord $cook, BraiseOrder $order, Measures $measures): ?SlurryView
+    {
+        $left = $this->sauceLeft($cook);
+        if (null === $left) {
+            return null;
+        }
+        $wanted = $this->sauceDraft($cook, $order);
+        $target = (float) ($cook->planned['sauceMl'] ?? $left);
+        $excess = $left - $target;
+        $reduces = $excess >= self::WORTH_REDUCING_ML;
+        $slurry = Slurry::for($reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener), AdaptBraise::thickenedAlready($order));
+        $variables = [
+            'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
+            'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),
+        ];
+
+        return new SlurryView(
+            $measures->mass($slurry->grams),
+            $measures->volume($slurry->coldMillilitres),
+            (string) $measures->variable('spoons', $slurry->tablespoons()),
+            $reduces ? $this->wording->say('slurry.reduce', $measures, [
+                'ml' => $excess, 'targetMl' => $target, 'panCm' => $order->pan()->inCentimetres(),
+                'minutes' => Reduction::timeFor($excess, $order->pan())->inMinutes(),
+            ]) : '',
+            $this->wording->sum($slurry->sum, $measures),
+            $this->wording->say($slurry->grams < 1 ? 'slurry.enough' : 'slurry.thicken', $measures, $variables),
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** All a cook has said about one braise, as typed. */
+final readonly class BraiseDraft
+{
+    /**
+     * @param list<IngredientDraft> $ingredients
+     * @param list<AwayDraft>       $away
+     * @param string                $serveAt     local time, YYYY-MM-DDTHH:MM
+     * @param string                $setting     auto, or a way of running the cooker
+     */
+    public function __construct(
+        #[Assert\Length(max: 200)] public string $title,
+        #[Assert\Length(max: 20)] public string $serves,
+        #[Assert\Length(max: 200_000, countUnit: Assert\Length::COUNT_BYTES)] public string $recipeText,
+        #[Assert\Count(max: 200)] #[Assert\Valid] public array $ingredients,
+        #[Assert\Valid] public OriginalDraft $original,
+        #[Assert\Valid] public MeatDraft $meat,
+        #[Assert\Length(max: 36)] public string $cookerId,
+        #[Assert\Length(max: 16)] public string $serveAt,
+        #[Assert\Count(max: 20)] #[Assert\Valid] public array $away,
+        #[Assert\Length(max: 20)] public string $level,
+        #[Assert\Length(max: 20)] public string $texture,
+        #[Assert\Length(max: 20)] public string $thickness,
+        #[Assert\Length(max: 20)] public string $thickener,
+        #[Assert\Length(max: 20)] public string $setting,
+    ) {
+    }
+}

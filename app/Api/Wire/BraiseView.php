@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** A braise: what was typed, what is wrong with it, and what follows from it. */
+final readonly class BraiseView
+{
+    /**
+     * @param list<UnderstoodIngredient> $understood
+     * @param list<ProblemView>          $problems
+     */
+    public function __construct(
+        public string $id,
+        public int $revision,
+        public BraiseDraft $draft,
+        public array $understood,
+        public array $problems,
+        public ?Adaptation $adaptation,
+        public ?string $cookId,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** The choices of every field. */
+final readonly class Catalogue
+{
+    /**
+     * @param list<CutChoice> $cuts
+     * @param list<Choice>    $roles
+     * @param list<Choice>    $levels
+     * @param list<Choice>    $textures
+     * @param list<Choice>    $thicknesses
+     * @param list<Choice>    $thickeners
+     * @param list<Choice>    $methods
+     * @param list<Choice>    $settings
+     * @param list<Choice>    $forkAnswers
+     */
+    public function __construct(
+        public array $cuts,
+        public array $roles,
+        public array $levels,
+        public array $textures,
+        public array $thicknesses,
+        public array $thickeners,
+        public array $methods,
+        public array $settings,
+        public array $forkAnswers,
+        public int $mostRecipeBytes,
+    ) {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** How it went. */
+final readonly class CloseCook
+{
+    public function __construct(
+        #[Assert\Length(max: 16)] public string $servedAt,
+        #[Assert\Length(max: 4000)] public string $note,
+    ) {
+    }
+}

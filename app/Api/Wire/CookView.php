@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** A running pot: what is next, when, and what has been seen. */
+final readonly class CookView
+{
+    /**
+     * @param list<WindowView> $windows
+     * @param list<TaskView>   $tasks
+     * @param list<EventView>  $events
+     */
+    public function __construct(
+        public string $id,
+        public int $revision,
+        public string $braiseId,
+        public string $title,
+        public bool $closed,
+        public string $setting,
+        public string $switchedOn,
+        public string $now,
+        public string $sinceOn,
+        public ?TaskView $next,
+        public string $nextIn,
+        public string $headline,
+        public string $late,
+        public string $onHigh,
+        public string $lidCost,
+        public array $windows,
+        public string $readiness,
+        public array $tasks,
+        public array $events,
+        public ?SlurryView $slurry,
+        public SauceDraft $sauce,
+    ) {
+    }
+}

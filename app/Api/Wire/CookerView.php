@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** A cooker: as typed, and what follows. */
+final readonly class CookerView
+{
+    public function __construct(
+        public string $id,
+        public CookerDraft $draft,
+        public string $summary,
+        public string $inside,
+    ) {
+    }
+}

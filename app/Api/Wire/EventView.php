@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** Something that happened to a running pot. */
+final readonly class EventView
+{
+    public function __construct(
+        public string $kind,
+        public string $clock,
+        public string $text,
+    ) {
+    }
+}

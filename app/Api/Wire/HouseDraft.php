@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** The house: where it stands, its hours, and how things are shown. */
+final readonly class HouseDraft
+{
+    public function __construct(
+        #[Assert\Length(max: 20)] public string $altitude,
+        #[Assert\Length(max: 20)] public string $room,
+        #[Assert\Length(max: 40)] public string $timeZone,
+        #[Assert\Choice(['metric', 'us'])] public string $units,
+        #[Assert\Choice(['24', '12'])] public string $clock,
+        #[Assert\Length(max: 5)] public string $bedtime,
+        #[Assert\Length(max: 5)] public string $rises,
+    ) {
+    }
+}

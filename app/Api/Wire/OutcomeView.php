@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** What one way of running the cooker comes to. */
+final readonly class OutcomeView
+{
+    /**
+     * @param list<WindowView> $windows
+     * @param list<CurvePoint> $curve
+     * @param string           $switchOn  ISO 8601, empty where no plan works
+     * @param float            $serveHour hours after switching on
+     */
+    public function __construct(
+        public string $setting,
+        public string $label,
+        public array $windows,
+        public array $curve,
+        public bool $safe,
+        public string $safety,
+        public bool $works,
+        public bool $chosen,
+        public string $day,
+        public string $switchOn,
+        public float $serveHour,
+        public float $core60Latest,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** The loaded insert, to scale: lengths in cm. */
+final readonly class PotView
+{
+    /** @param list<float> $piece thickness, width, length */
+    public function __construct(
+        public float $depth,
+        public float $width,
+        public float $vegetables,
+        public float $meat,
+        public array $piece,
+        public int $pieces,
+        public int $layers,
+        public float $level,
+        public float $levelAtEnd,
+        public float $fill,
+        public string $fillText,
+        public string $text,
+    ) {
+    }
+}

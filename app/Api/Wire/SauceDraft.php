@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What is left in the pot as typed, and the thickness wanted. */
+final readonly class SauceDraft
+{
+    public function __construct(
+        #[Assert\Length(max: 60)] public string $left,
+        #[Assert\Length(max: 20)] public string $thickness,
+        #[Assert\Length(max: 20)] public string $thickener,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** One line of the plan. */
+final readonly class TaskView
+{
+    /** @param string $at ISO 8601 */
+    public function __construct(
+        public string $kind,
+        public string $at,
+        public string $clock,
+        public int $minutes,
+        public string $text,
+        public string $detail,
+    ) {
+    }
+}

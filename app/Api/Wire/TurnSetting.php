@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** The cooker was turned to another setting. */
+final readonly class TurnSetting
+{
+    public function __construct(
+        #[Assert\Length(max: 20)] public string $setting,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** What was made of one line of the recipe. */
+final readonly class UnderstoodIngredient
+{
+    /**
+     * @param float  $confidence 0 to 1
+     * @param string $sureness   sure, fairly or guess
+     */
+    public function __construct(
+        public int $line,
+        public string $source,
+        public string $amount,
+        public string $food,
+        public string $role,
+        public string $roleText,
+        public string $quantity,
+        public float $confidence,
+        public string $sureness,
+        public string $question,
+    ) {
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Console;
+
+use Pausis\App\Store\HouseRecord;
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Problem\Problem;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Recipe\Step;
+use Symfony\Component\Console\Attribute\Argument;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('pausis:read', 'Prints what the recipe reader makes of a text file, as JSON (docs/formats.md).')]
+final readonly class ReadCommand
+{
+    public function __construct(private RecipeReader $reader, private Wording $wording)
+    {
+    }
+
+    public function __invoke(OutputInterface $output, #[Argument('A text or Markdown file')] string $file): int
+    {
+        $problems = new Problems();
+        $reading = $this->reader->read(is_file($file) ? (string) file_get_contents($file, length: RecipeReader::MOST_BYTES + 1) : '', $problems, 'file');
+        if (null === $reading) {
+            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all())]));
+
+            return Command::FAILURE;
+        }
+        $output->writeln(Json::pretty([
+            'title' => $reading->title,
+            'serves' => $reading->serves,
+            'ingredients' => array_map(static fn (Ingredient $i): array => [
+                'source' => $i->source,
+                'quantity' => null === $i->amount ? null : ['low' => $i->amount->low, 'high' => $i->amount->high, 'unit' => $i->amount->unit?->value],
+                'grams' => null === $i->grams ? null : round($i->grams, 1),
+                'millilitres' => null === $i->millilitres ? null : round($i->millilitres, 1),
+                'food' => $i->food->id ?? $i->cut->id ?? null,
+                'role' => $i->role->value,
+                'notes' => $i->notes,
+                'optional' => $i->optional,
+                'confidence' => round($i->confidence, 2),
+                'problems' => [],
+            ], $reading->ingredients),
+            'steps' => array_map(static fn (Step $s): array => [
+                'source' => $s->source,
+                'kind' => $s->kind->value,
+                'minutes' => $s->minutes,
+                'temperature' => null === $s->celsius ? null : round($s->celsius, 1),
+                'setting' => null,
+                'ingredients' => [],
+            ], $reading->steps),
+            'unread' => $reading->unread,
+        ]));
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+
+final readonly class Braises
+{
+    private const MOST_LISTED = 500;
+
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    /** Not the deleted ones. */
+    public function find(string $id): ?BraiseRecord
+    {
+        $braise = $this->manager->find(BraiseRecord::class, $id);
+
+        return null === $braise?->deletedAt ? $braise : null;
+    }
+
+    public function findDeleted(string $id): ?BraiseRecord
+    {
+        return $this->manager->find(BraiseRecord::class, $id);
+    }
+
+    /** @return list<BraiseRecord> last changed first */
+    public function all(): array
+    {
+        return $this->manager->getRepository(BraiseRecord::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::MOST_LISTED);
+    }
+
+    public function add(BraiseRecord $braise): void
+    {
+        $this->manager->persist($braise);
+        $this->manager->flush();
+    }
+
+    /**
+     * Changes a braise if nobody has since the revision that the change was made from.
+     *
+     * @param callable(BraiseRecord): void $change
+     *
+     * @throws StaleRevision
+     */
+    public function change(BraiseRecord $braise, int $revision, callable $change): void
+    {
+        try {
+            $this->manager->lock($braise, LockMode::OPTIMISTIC, $revision);
+            $change($braise);
+            $this->manager->flush();
+        } catch (OptimisticLockException) {
+            throw new StaleRevision();
+        }
+    }
+
+    public function save(): void
+    {
+        $this->manager->flush();
+    }
+}

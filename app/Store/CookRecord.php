@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * A pot that is on: the braise as it was when switched on, and what has happened since.
+ *
+ * @phpstan-type CookEvent array{kind: string, at: string, value: string, thickness?: string, thickener?: string}
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'cook')]
+class CookRecord
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    public string $id;
+
+    #[ORM\Column(type: Types::INTEGER)]
+    #[ORM\Version]
+    public int $revision = 1;
+
+    /** @var list<CookEvent> fork tests, turned settings and sauce measures, in order */
+    #[ORM\Column(type: Types::JSON)]
+    public array $events = [];
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $closedAt = null;
+
+    /**
+     * @param array<string, mixed>             $draft   a BraiseDraft, normalized
+     * @param array<string, string|float|null> $planned what was expected when the pot was switched on
+     */
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public BraiseRecord $braise,
+        #[ORM\Column(type: Types::JSON)]
+        public array $draft,
+        #[ORM\Column(length: 20)]
+        public string $program,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+        public \DateTimeImmutable $switchedOn,
+        #[ORM\Column(type: Types::JSON)]
+        public array $planned,
+    ) {
+        $this->id = Uuid::v7()->toRfc4122();
+    }
+
+    /** @return list<CookEvent> in order */
+    public function of(string $kind): array
+    {
+        return array_values(array_filter($this->events, static fn (array $event): bool => $kind === $event['kind']));
+    }
+
+    /** @return CookEvent|null */
+    public function last(string $kind): ?array
+    {
+        $all = $this->of($kind);
+
+        return $all[\count($all) - 1] ?? null;
+    }
+}

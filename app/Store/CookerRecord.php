@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\ORM\Mapping as ORM;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Power;
+use Pausis\Core\Quantity\Volume;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'cooker')]
+class CookerRecord
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    public string $id;
+
+    public function __construct(
+        #[ORM\Column(length: 80)]
+        public string $name,
+        #[ORM\Column]
+        public float $capacityLitres,
+        #[ORM\Column(length: 8, enumType: Shape::class)]
+        public Shape $shape,
+        #[ORM\Column(nullable: true)]
+        public ?float $ratedWatts,
+        #[ORM\Column]
+        public float $heatFactor,
+        #[ORM\Column(nullable: true)]
+        public ?float $autoWarmHours,
+    ) {
+        $this->id = Uuid::v7()->toRfc4122();
+    }
+
+    public function cooker(): Cooker
+    {
+        return new Cooker(
+            Volume::litres($this->capacityLitres),
+            $this->shape,
+            null === $this->ratedWatts ? null : Power::watts($this->ratedWatts),
+            $this->heatFactor,
+            null === $this->autoWarmHours ? null : Duration::hours($this->autoWarmHours),
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+
+final readonly class Cookers
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    public function find(string $id): ?CookerRecord
+    {
+        return '' === $id ? null : $this->manager->find(CookerRecord::class, $id);
+    }
+
+    /** @return list<CookerRecord> the largest first */
+    public function all(): array
+    {
+        return $this->manager->getRepository(CookerRecord::class)->findBy([], ['capacityLitres' => 'DESC', 'id' => 'ASC']);
+    }
+
+    public function save(CookerRecord $cooker): void
+    {
+        $this->manager->persist($cooker);
+        $this->manager->flush();
+    }
+
+    public function remove(CookerRecord $cooker): void
+    {
+        $this->manager->remove($cooker);
+        $this->manager->flush();
+    }
+}

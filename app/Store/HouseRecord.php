@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** The one house this installation cooks in. */
+#[ORM\Entity]
+#[ORM\Table(name: 'house')]
+class HouseRecord
+{
+    public const ONLY = 1;
+
+    #[ORM\Id]
+    #[ORM\Column]
+    public int $id = self::ONLY;
+
+    #[ORM\Column]
+    public float $altitudeMetres = 0.0;
+
+    #[ORM\Column]
+    public float $roomCelsius = 20.0;
+
+    #[ORM\Column]
+    public string $timeZone = 'Europe/Vienna';
+
+    /** metric or us */
+    #[ORM\Column(length: 8)]
+    public string $units = 'metric';
+
+    /** 24 or 12 */
+    #[ORM\Column(length: 2)]
+    public string $clock = '24';
+
+    /** HH:MM */
+    #[ORM\Column(length: 5)]
+    public string $bedtime = '22:45';
+
+    #[ORM\Column(length: 5)]
+    public string $rises = '06:15';
+
+    public function zone(): \DateTimeZone
+    {
+        return new \DateTimeZone($this->timeZone);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Store;
+
+use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\Connection;
+use Doctrine\DBAL\Driver\Middleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
+
+/**
+ * SQLite as a durable store for several workers: write-ahead log, every commit synced to disk so that neither a kill
+ * nor a power cut loses what was acknowledged, foreign keys on, and the write lock taken when a transaction begins.
+ */
+#[AutoconfigureTag('doctrine.middleware')]
+final class SqliteMiddleware implements Middleware
+{
+    public function wrap(Driver $driver): Driver
+    {
+        return new class($driver) extends AbstractDriverMiddleware {
+            public function connect(array $params): Connection
+            {
+                $connection = parent::connect($params);
+                foreach (['busy_timeout=5000', 'journal_mode=WAL', 'synchronous=FULL', 'foreign_keys=ON'] as $pragma) {
+                    $connection->exec("PRAGMA $pragma");
+                }
+
+                return new class($connection) extends AbstractConnectionMiddleware {
+                    public function beginTransaction(): void
+                    {
+                        parent::beginTransaction();
+                        try {
+                            $this->exec('COMMIT');
+                            $this->exec('BEGIN IMMEDIATE');
+                        } catch (\Throwable $e) {
+                            try {
+                                parent::rollBack();
+                            } catch (\Throwable) {
+                                // The first failure is the one to report.
+                            }
+                            throw $e;
+                        }
+                    }
+                };
+            }
+        };
+    }
+}

@@ -1,0 +1,412 @@
+// Generated from app/Api/Wire by bin/console pausis:types. Not edited by hand.
+
+/** The adapted braise. */
+export type Adaptation = {
+  verdict: string;
+  worry: string;
+  remedy: string;
+  remedyText: string;
+  outcomes: OutcomeView[];
+  liquid: LiquidView;
+  salt: SaltView;
+  pot: PotView;
+  ledger: LedgerView[];
+  day: TaskView[];
+  findings: FindingView[];
+  before: SumView;
+  finish: SumView;
+  weightText: string;
+  thicknessText: string;
+};
+
+/** Local times, YYYY-MM-DDTHH:MM. */
+export type AwayDraft = {
+  from: string;
+  to: string;
+};
+
+/** All a cook has said about one braise, as typed. */
+export type BraiseDraft = {
+  title: string;
+  serves: string;
+  recipeText: string;
+  ingredients: IngredientDraft[];
+  original: OriginalDraft;
+  meat: MeatDraft;
+  cookerId: string;
+  serveAt: string;
+  away: AwayDraft[];
+  level: string;
+  texture: string;
+  thickness: string;
+  thickener: string;
+  setting: string;
+};
+
+/** A braise in the list. */
+export type BraiseSummary = {
+  id: string;
+  title: string;
+  headline: string;
+  serveAt: string;
+  state: string;
+  cookId: string | null;
+  revision: number;
+};
+
+/** A braise: what was typed, what is wrong with it, and what follows from it. */
+export type BraiseView = {
+  id: string;
+  revision: number;
+  draft: BraiseDraft;
+  understood: UnderstoodIngredient[];
+  problems: ProblemView[];
+  adaptation: Adaptation | null;
+  cookId: string | null;
+};
+
+/** The choices of every field. */
+export type Catalogue = {
+  cuts: CutChoice[];
+  roles: Choice[];
+  levels: Choice[];
+  textures: Choice[];
+  thicknesses: Choice[];
+  thickeners: Choice[];
+  methods: Choice[];
+  settings: Choice[];
+  forkAnswers: Choice[];
+  mostRecipeBytes: number;
+};
+
+/** One of several values a field may have, with its words. */
+export type Choice = {
+  value: string;
+  label: string;
+  hint: string;
+};
+
+/** How it went. */
+export type CloseCook = {
+  servedAt: string;
+  note: string;
+};
+
+/** A running pot: what is next, when, and what has been seen. */
+export type CookView = {
+  id: string;
+  revision: number;
+  braiseId: string;
+  title: string;
+  closed: boolean;
+  setting: string;
+  switchedOn: string;
+  now: string;
+  sinceOn: string;
+  next: TaskView | null;
+  nextIn: string;
+  headline: string;
+  late: string;
+  onHigh: string;
+  lidCost: string;
+  windows: WindowView[];
+  readiness: string;
+  tasks: TaskView[];
+  events: EventView[];
+  slurry: SlurryView | null;
+  sauce: SauceDraft;
+};
+
+/** A cooker as typed; watts and auto-warm may be empty. */
+export type CookerDraft = {
+  name: string;
+  capacity: string;
+  shape: string;
+  watts: string;
+  autoWarm: string;
+};
+
+/** A cooker: as typed, and what follows. */
+export type CookerView = {
+  id: string;
+  draft: CookerDraft;
+  summary: string;
+  inside: string;
+};
+
+/** The best guess of one moment: hour after switching on, °C of the liquid and of the core. */
+export type CurvePoint = {
+  hour: number;
+  pot: number;
+  core: number;
+};
+
+/** A cut of meat to choose. */
+export type CutChoice = {
+  value: string;
+  label: string;
+  inPieces: boolean;
+  pieceWeight: string;
+};
+
+/** Something that happened to a running pot. */
+export type EventView = {
+  kind: string;
+  clock: string;
+  text: string;
+};
+
+/** A caution, with its measured value and a remedy that was checked. */
+export type FindingView = {
+  rule: string;
+  severity: string;
+  text: string;
+  remedy: string;
+  remedyText: string;
+};
+
+/** What the fork said, and when, local; empty for now. */
+export type ForkTestDraft = {
+  answer: string;
+  at: string;
+};
+
+/** The house: where it stands, its hours, and how things are shown. */
+export type HouseDraft = {
+  altitude: string;
+  room: string;
+  timeZone: string;
+  units: string;
+  clock: string;
+  bedtime: string;
+  rises: string;
+};
+
+/** The house as set, and what the clock says there. */
+export type HouseView = {
+  draft: HouseDraft;
+  now: string;
+  boiling: string;
+};
+
+/** One line of the recipe as the cook left it: the source as pasted, amount and food as read or corrected. */
+export type IngredientDraft = {
+  line: number;
+  source: string;
+  amount: string;
+  food: string;
+  role: string;
+  ignored: boolean;
+};
+
+/** One change to the recipe. */
+export type LedgerView = {
+  code: string;
+  was: string;
+  is: string;
+  why: string;
+  sum: SumView | null;
+};
+
+/** The sauce in four numbers and two sums. */
+export type LiquidView = {
+  load: string;
+  recipe: string;
+  target: string;
+  reduce: string;
+  original: SumView;
+  atEnd: SumView;
+  text: string;
+};
+
+/** The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. */
+export type MeatDraft = {
+  cut: string;
+  weight: string;
+  pieces: string;
+  thickness: string;
+  start: string;
+};
+
+/** One planned value against what happened. */
+export type NotebookLine = {
+  what: string;
+  planned: string;
+  happened: string;
+};
+
+/** One cook in the notebook. */
+export type NotebookView = {
+  id: string;
+  title: string;
+  date: string;
+  lines: NotebookLine[];
+  note: string;
+};
+
+/** How the recipe's author cooked it; hours and oven as typed, each may be empty. */
+export type OriginalDraft = {
+  method: string;
+  hours: string;
+  oven: string;
+  boilsWine: boolean;
+};
+
+/** What one way of running the cooker comes to. */
+export type OutcomeView = {
+  setting: string;
+  label: string;
+  windows: WindowView[];
+  curve: CurvePoint[];
+  safe: boolean;
+  safety: string;
+  works: boolean;
+  chosen: boolean;
+  day: string;
+  switchOn: string;
+  serveHour: number;
+  core60Latest: number;
+};
+
+/** The loaded insert, to scale: lengths in cm. */
+export type PotView = {
+  depth: number;
+  width: number;
+  vegetables: number;
+  meat: number;
+  piece: number[];
+  pieces: number;
+  layers: number;
+  level: number;
+  levelAtEnd: number;
+  fill: number;
+  fillText: string;
+  text: string;
+};
+
+/** Something typed that cannot be used: where, what, and why in words. */
+export type ProblemView = {
+  path: string;
+  code: string;
+  message: string;
+};
+
+/** What was made of a pasted recipe: the beginning of a draft, and how it was understood. */
+export type ReadRecipe = {
+  draft: BraiseDraft;
+  understood: UnderstoodIngredient[];
+  steps: UnderstoodStep[];
+  unread: UnreadLine[];
+};
+
+/** A recipe as pasted. */
+export type RecipeText = {
+  text: string;
+};
+
+/** Salt in the finished pot. */
+export type SaltView = {
+  before: string;
+  after: string;
+  holdBack: string;
+  sum: SumView;
+  text: string;
+};
+
+/** What is left in the pot as typed, and the thickness wanted. */
+export type SauceDraft = {
+  left: string;
+  thickness: string;
+  thickener: string;
+};
+
+/** A draft, and the revision it was made from. */
+export type SaveBraise = {
+  revision: number;
+  draft: BraiseDraft;
+};
+
+/** Starch for what is left in the pot. */
+export type SlurryView = {
+  starch: string;
+  cold: string;
+  spoons: string;
+  reduce: string;
+  sum: SumView;
+  text: string;
+};
+
+/** When the pot was switched on, local YYYY-MM-DDTHH:MM; empty for now. */
+export type StartCook = {
+  at: string;
+  setting: string;
+};
+
+/** A number as the sum of its terms. */
+export type SumView = {
+  title: string;
+  total: string;
+  number: number;
+  terms: TermView[];
+};
+
+/** One line of the plan. */
+export type TaskView = {
+  kind: string;
+  at: string;
+  clock: string;
+  minutes: number;
+  text: string;
+  detail: string;
+};
+
+/** One addend of a sum. */
+export type TermView = {
+  text: string;
+  rule: string;
+  value: string;
+  number: number;
+};
+
+/** The cooker was turned to another setting. */
+export type TurnSetting = {
+  setting: string;
+};
+
+/** What was made of one line of the recipe. */
+export type UnderstoodIngredient = {
+  line: number;
+  source: string;
+  amount: string;
+  food: string;
+  role: string;
+  roleText: string;
+  quantity: string;
+  confidence: number;
+  sureness: string;
+  question: string;
+};
+
+/** One sentence of the method. */
+export type UnderstoodStep = {
+  line: number;
+  source: string;
+  kind: string;
+  time: string;
+};
+
+/** A line that nothing was made of. */
+export type UnreadLine = {
+  line: number;
+  source: string;
+};
+
+/** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */
+export type WindowView = {
+  level: string;
+  label: string;
+  earliest: number | null;
+  likely: number | null;
+  latest: number | null;
+  text: string;
+};
