@@ -41,8 +41,7 @@ final class BraiseController extends ApiController
             $cook = $cooks[$braise->id] ?? null;
             $state = null === $cook ? 'planned' : (null === $cook->closedAt ? 'cooking' : 'cooked');
 
-            return new BraiseSummary($braise->id, $braise->title, $braise->headline, $this->drafts->fromArray($braise->draft)->serveAt,
-                $state, null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
+            return new BraiseSummary($braise->id, $braise->title, $braise->headline, $this->serveText($braise), $state, null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
         }, $this->braises->all()));
     }
 
@@ -118,6 +117,13 @@ final class BraiseController extends ApiController
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="braise.ics"',
         ]);
+    }
+
+    private function serveText(BraiseRecord $braise): string
+    {
+        $at = DraftOrder::moment($this->drafts->fromArray($braise->draft)->serveAt, $this->house->record()->zone());
+
+        return null === $at ? '–' : $this->house->measures()->day($at);
     }
 
     private function find(string $id): BraiseRecord

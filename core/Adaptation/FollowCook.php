@@ -39,7 +39,7 @@ final readonly class FollowCook
         $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
         $program = $cook->choice->program($order->cooker);
         foreach ($cook->turned as $change) {
-            $program = $program->turnedTo($change->setting, $change->at);
+            $program = $program->turnedTo($change->setting, $change->at, $order->cooker);
         }
         $lifts = $this->lidLifts($cook);
         $setup = $planned->setup->running($program, $lifts);
@@ -53,7 +53,7 @@ final readonly class FollowCook
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
-            $turned = $program->turnedTo(Setting::High, $elapsed);
+            $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
             $fasterRun = $this->run($order, $setup->running($turned, $lifts), $cook);
             $faster = $this->day($plan, $cook, $turned, $fasterRun->doneness($order->texture), $fasterRun, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);

@@ -36,12 +36,15 @@ final readonly class Program
         return new self($changes);
     }
 
-    /** From $at on at another setting, until a later change. */
-    public function turnedTo(Setting $setting, Duration $at): self
+    /** Turned by hand at $at: what was to come is off, and the cooker's own timer to Warm starts again. */
+    public function turnedTo(Setting $setting, Duration $at, Cooker $cooker): self
     {
-        $kept = array_values(array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds <= $at->seconds || Setting::Warm === $c->setting));
+        $changes = [...array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds < $at->seconds), new SettingChange($at, $setting)];
+        if (null !== $cooker->autoWarmAfter) {
+            $changes[] = new SettingChange(Duration::seconds($at->seconds + $cooker->autoWarmAfter->seconds), Setting::Warm);
+        }
 
-        return self::of([...$kept, new SettingChange($at, $setting)]);
+        return self::of($changes);
     }
 
     public function initial(): Setting

@@ -19,21 +19,26 @@ final readonly class BackwardPlan
     private const FORK_TEST_MINUTES = 5;
     private const FRIDGE_HOURS = 2;
     private const HORIZON_DAYS = 2;
+    /** Between these times of day another dinner is worth proposing. */
+    private const FIRST_MEAL = '11:30';
+    private const LAST_MEAL = '21:30';
     private const DINNER_STEP = 900;             // seconds; dinners are at quarter hours
 
     /**
      * @param float $before minutes of work before switching on
      * @param float $finish minutes from beginning the sauce to the plate
      */
+    private float $before;
     private float $finish;
 
     public function __construct(
         private \DateTimeImmutable $now,
         private \DateTimeImmutable $serve,
         private Presence $presence,
-        private float $before,
+        float $before,
         float $finish,
     ) {
+        $this->before = ceil($before / 5) * 5;
         $this->finish = ceil($finish / 5) * 5;
     }
 
@@ -135,7 +140,8 @@ final readonly class BackwardPlan
         $until = $this->now->modify('+'.self::HORIZON_DAYS.' days');
         $serve = $this->up($this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP);
         for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
-            if ($this->switchOnFor($serve, $ready) instanceof \DateTimeImmutable) {
+            if ($serve->format('H:i') >= self::FIRST_MEAL && $serve->format('H:i') <= self::LAST_MEAL
+                && $this->switchOnFor($serve, $ready) instanceof \DateTimeImmutable) {
                 return $serve;
             }
         }

@@ -62,6 +62,8 @@ final readonly class AdaptationPresenter
             $this->wording->sum($chosen->finish, $measures),
             $measures->mass($braise->order->joint->boneless->inGrams() + $braise->order->bone->inGrams()),
             $measures->length($braise->order->joint->thickness()->inCentimetres()),
+            $braise->order->serveAt->format(\DATE_ATOM),
+            $day instanceof Clash ? ($day->serveFrom?->setTimezone($braise->order->serveAt->getTimezone())->format('Y-m-d\TH:i') ?? '') : '',
         );
     }
 

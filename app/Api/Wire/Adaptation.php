@@ -8,6 +8,8 @@ namespace Pausis\App\Api\Wire;
 final readonly class Adaptation
 {
     /**
+     * @param string            $serveAt   ISO 8601
+     * @param string            $serveFrom the earliest dinner that works, local YYYY-MM-DDTHH:MM, where this one does not
      * @param list<OutcomeView> $outcomes
      * @param list<LedgerView>  $ledger
      * @param list<TaskView>    $day
@@ -29,6 +31,8 @@ final readonly class Adaptation
         public SumView $finish,
         public string $weightText,
         public string $thicknessText,
+        public string $serveAt,
+        public string $serveFrom,
     ) {
     }
 }

@@ -12,7 +12,7 @@ final readonly class BraiseSummary
         public string $id,
         public string $title,
         public string $headline,
-        public string $serveAt,
+        public string $serveText,
         public string $state,
         public ?string $cookId,
         public int $revision,

@@ -17,6 +17,8 @@ export type Adaptation = {
   finish: SumView;
   weightText: string;
   thicknessText: string;
+  serveAt: string;
+  serveFrom: string;
 };
 
 /** Local times, YYYY-MM-DDTHH:MM. */
@@ -48,7 +50,7 @@ export type BraiseSummary = {
   id: string;
   title: string;
   headline: string;
-  serveAt: string;
+  serveText: string;
   state: string;
   cookId: string | null;
   revision: number;

@@ -1,0 +1,117 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { request } from "./request";
+import type {
+  BraiseDraft,
+  BraiseSummary,
+  BraiseView,
+  Catalogue,
+  CloseCook,
+  CookerDraft,
+  CookerView,
+  CookView,
+  ForkTestDraft,
+  HouseDraft,
+  HouseView,
+  NotebookView,
+  ReadRecipe,
+  SauceDraft,
+  StartCook,
+  TurnSetting,
+} from "./types";
+
+const WHILE_COOKING_MS = 20_000;
+
+export const useCatalogue = () =>
+  useQuery({ queryKey: ["catalogue"], queryFn: () => request<Catalogue>("GET", "/catalogue"), staleTime: Infinity });
+
+export const useHouse = () =>
+  useQuery({ queryKey: ["house"], queryFn: () => request<HouseView>("GET", "/house"), staleTime: 60_000 });
+
+export const useBraises = () =>
+  useQuery({ queryKey: ["braises"], queryFn: () => request<BraiseSummary[]>("GET", "/braises") });
+
+export const useBraise = (id: string) =>
+  useQuery({ queryKey: ["braise", id], queryFn: () => request<BraiseView>("GET", `/braises/${id}`), staleTime: 0 });
+
+export const useCookers = () =>
+  useQuery({ queryKey: ["cookers"], queryFn: () => request<CookerView[]>("GET", "/cookers") });
+
+export const useNotebook = () =>
+  useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView[]>("GET", "/notebook") });
+
+export const useCook = (id: string) =>
+  useQuery({
+    queryKey: ["cook", id],
+    queryFn: () => request<CookView>("GET", `/cooks/${id}`),
+    refetchInterval: WHILE_COOKING_MS,
+  });
+
+export const useReadRecipe = () =>
+  useMutation({ mutationFn: (text: string) => request<ReadRecipe>("POST", "/recipes/read", { text }) });
+
+export const usePreview = (draft: BraiseDraft) =>
+  useQuery({
+    queryKey: ["preview", draft],
+    queryFn: () => request<BraiseView>("POST", "/braises/preview", draft),
+    placeholderData: (previous) => previous,
+    gcTime: 0,
+  });
+
+function useSending<In, Out>(send: (input: In) => Promise<Out>, stale: string[]) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    onSuccess: () => Promise.all(stale.map((key) => client.invalidateQueries({ queryKey: [key] }))),
+  });
+}
+
+export const useCreateBraise = () =>
+  useSending((draft: BraiseDraft) => request<BraiseView>("POST", "/braises", draft), ["braises"]);
+
+export const useDeleteBraise = () => useSending((id: string) => request<void>("DELETE", `/braises/${id}`), ["braises"]);
+
+export const useRestoreBraise = () =>
+  useSending((id: string) => request<BraiseView>("POST", `/braises/${id}/restore`), ["braises"]);
+
+export const useStartCook = (braiseId: string) =>
+  useSending(
+    (start: StartCook) => request<CookView>("POST", `/braises/${braiseId}/cook`, start),
+    ["braises", "braise"],
+  );
+
+export const useSaveCooker = () =>
+  useSending(
+    ({ id, draft }: { id: string | null; draft: CookerDraft }) =>
+      request<CookerView>(id === null ? "POST" : "PUT", id === null ? "/cookers" : `/cookers/${id}`, draft),
+    ["cookers", "braise"],
+  );
+
+export const useDeleteCooker = () => useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers"]);
+
+export const useSaveHouse = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (draft: HouseDraft) => request<HouseView>("PUT", "/house", draft),
+    onSuccess: () => client.invalidateQueries(),
+  });
+};
+
+/** Everything that can be recorded of a running cook; each answer is the cook as it now stands. */
+export function useCookRecords(id: string) {
+  const client = useQueryClient();
+  const record = <In>(path: string, method = "POST") => ({
+    mutationFn: (input: In) => request<CookView>(method, `/cooks/${id}/${path}`, input ?? undefined),
+    onSuccess: (cook: CookView) => client.setQueryData(["cook", id], cook),
+  });
+  return {
+    forkTest: useMutation(record<ForkTestDraft>("fork-tests")),
+    turn: useMutation(record<TurnSetting>("setting")),
+    sauce: useMutation(record<SauceDraft>("sauce")),
+    forgetLast: useMutation(record<void>("events/last", "DELETE")),
+    close: useMutation({
+      ...record<CloseCook>("close"),
+      onSettled: () =>
+        Promise.all(["braises", "braise", "notebook"].map((key) => client.invalidateQueries({ queryKey: [key] }))),
+    }),
+  };
+}

@@ -1,0 +1,34 @@
+import { Problem } from "./Problem";
+
+/** Calls the API; every failure comes back as a Problem. */
+export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      headers: { Accept: "application/json", ...(body === undefined ? {} : { "Content-Type": "application/json" }) },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new Problem(0, "The kitchen server can’t be reached. What you typed is kept here and sent when it is back.");
+  }
+  if (response.status === 204) {
+    return undefined as T;
+  }
+  const text = await response.text();
+  let answer: unknown = null;
+  try {
+    answer = JSON.parse(text);
+  } catch {
+    // An answer that isn't JSON is reported below by its status.
+  }
+  if (!response.ok || answer === null) {
+    const document = (answer ?? {}) as { title?: string; violations?: Problem["violations"] };
+    throw new Problem(
+      response.status,
+      document.title ?? "The server gave an answer that can’t be read.",
+      document.violations ?? [],
+    );
+  }
+  return answer as T;
+}

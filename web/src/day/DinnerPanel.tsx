@@ -1,0 +1,115 @@
+import type { BraiseDraft, Catalogue } from "../api/types";
+import { Button } from "../kit/Button";
+import { Choices } from "../kit/Choices";
+import { Field } from "../kit/Field";
+import { Panel } from "../kit/Panel";
+import { INPUT, TextField } from "../kit/TextField";
+
+/** When to eat, when nobody is there, and how the meat should be. */
+export function DinnerPanel({
+  draft,
+  catalogue,
+  problem,
+  onChange,
+}: {
+  draft: BraiseDraft;
+  catalogue: Catalogue;
+  problem: (path: string) => string | undefined;
+  onChange: (part: Partial<BraiseDraft>) => void;
+}) {
+  const [day = "", time = ""] = draft.serveAt.split("T");
+  const setAway = (index: number, part: Partial<{ from: string; to: string }>) =>
+    onChange({ away: draft.away.map((one, at) => (at === index ? { ...one, ...part } : one)) });
+  const timeOf = (moment: string) => moment.split("T")[1] ?? "";
+  return (
+    <Panel title="Dinner">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+        <div className="grid grid-cols-[minmax(0,1fr)_7.2rem] gap-3">
+          <TextField
+            label="Eat on"
+            type="date"
+            value={day}
+            problem={problem("serveAt")}
+            onChange={(value) =>
+              onChange({
+                serveAt: `${value}T${time}`,
+                away: draft.away.map((one) => ({
+                  from: `${value}T${timeOf(one.from)}`,
+                  to: `${value}T${timeOf(one.to)}`,
+                })),
+              })
+            }
+          />
+          <TextField
+            label="at"
+            type="time"
+            value={time}
+            onChange={(value) => onChange({ serveAt: `${day}T${value}` })}
+          />
+        </div>
+        <TextField
+          label="Servings"
+          inputMode="numeric"
+          value={draft.serves}
+          problem={problem("serves")}
+          onChange={(serves) => onChange({ serves })}
+        />
+        <fieldset className="grid gap-2">
+          <legend className="text-sm font-semibold text-soft">Nobody home</legend>
+          {draft.away.map((one, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
+            <div key={index}>
+              <div className="flex items-end gap-2">
+                <Field label="from">
+                  {(controls) => (
+                    <input
+                      {...controls}
+                      type="time"
+                      className={INPUT}
+                      value={timeOf(one.from)}
+                      onChange={(event) => setAway(index, { from: `${day}T${event.target.value}` })}
+                    />
+                  )}
+                </Field>
+                <Field label="to">
+                  {(controls) => (
+                    <input
+                      {...controls}
+                      type="time"
+                      className={INPUT}
+                      value={timeOf(one.to)}
+                      onChange={(event) => setAway(index, { to: `${day}T${event.target.value}` })}
+                    />
+                  )}
+                </Field>
+                <Button
+                  weight="quiet"
+                  className="px-2"
+                  aria-label={`Remove this absence from ${timeOf(one.from)}`}
+                  onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
+                >
+                  remove
+                </Button>
+              </div>
+              {problem(`away.${index}`) && (
+                <p className="text-sm font-semibold text-heat">▲ {problem(`away.${index}`)}</p>
+              )}
+            </div>
+          ))}
+          <Button
+            className="justify-self-start"
+            onClick={() => onChange({ away: [...draft.away, { from: `${day}T08:00`, to: `${day}T17:00` }] })}
+          >
+            Add a time away
+          </Button>
+        </fieldset>
+        <Choices
+          label="Meat wanted"
+          value={draft.texture}
+          options={catalogue.textures}
+          onChange={(texture) => onChange({ texture })}
+        />
+      </div>
+    </Panel>
+  );
+}

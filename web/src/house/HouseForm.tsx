@@ -1,0 +1,97 @@
+import { useState } from "react";
+import { Problem } from "../api/Problem";
+import { useSaveHouse } from "../api/queries";
+import type { HouseDraft, HouseView } from "../api/types";
+import { Button } from "../kit/Button";
+import { Choices } from "../kit/Choices";
+import { Notice } from "../kit/Notice";
+import { Panel } from "../kit/Panel";
+import { SelectField } from "../kit/SelectField";
+import { TextField } from "../kit/TextField";
+
+const UNITS = [
+  { value: "metric", label: "Grams, litres, °C", hint: "" },
+  { value: "us", label: "Pounds, cups, °F", hint: "" },
+];
+const CLOCKS = [
+  { value: "24", label: "17:10", hint: "" },
+  { value: "12", label: "5:10 pm", hint: "" },
+];
+const ZONES = Intl.supportedValuesOf("timeZone").map((zone) => ({ value: zone, label: zone.replaceAll("_", " ") }));
+
+/** Where the house stands, when it sleeps, and how things are written. */
+export function HouseForm({ house }: { house: HouseView }) {
+  const [draft, setDraft] = useState(house.draft);
+  const save = useSaveHouse();
+  const problem = (path: string) => (save.error instanceof Problem ? save.error.at(path) : undefined);
+  const set = (part: Partial<HouseDraft>) => setDraft({ ...draft, ...part });
+  const zones = ZONES.some((zone) => zone.value === draft.timeZone)
+    ? ZONES
+    : [{ value: draft.timeZone, label: draft.timeZone }, ...ZONES];
+  return (
+    <div className="mx-auto grid max-w-3xl gap-3">
+      <h1 className="text-2xl font-bold">House</h1>
+      <Panel title="Where, when, and how it is written">
+        <form
+          className="grid gap-4 sm:grid-cols-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            save.mutate(draft, { onSuccess: (saved) => setDraft(saved.draft) });
+          }}
+        >
+          <Choices
+            label="Weights and measures"
+            value={draft.units}
+            options={UNITS}
+            onChange={(units) => set({ units })}
+          />
+          <Choices label="Clock" value={draft.clock} options={CLOCKS} onChange={(clock) => set({ clock })} />
+          <TextField
+            label="Height above the sea"
+            value={draft.altitude}
+            problem={problem("altitude")}
+            note={`water boils at ${house.boiling} here`}
+            onChange={(altitude) => set({ altitude })}
+          />
+          <TextField label="Kitchen" value={draft.room} problem={problem("room")} onChange={(room) => set({ room })} />
+          <TextField
+            label="To bed"
+            type="time"
+            value={draft.bedtime}
+            problem={problem("bedtime")}
+            onChange={(bedtime) => set({ bedtime })}
+          />
+          <TextField
+            label="Up again"
+            type="time"
+            value={draft.rises}
+            problem={problem("rises")}
+            onChange={(rises) => set({ rises })}
+          />
+          <SelectField
+            label="Time zone"
+            value={draft.timeZone}
+            options={zones}
+            problem={problem("timeZone")}
+            onChange={(timeZone) => set({ timeZone })}
+          />
+          <div className="self-end">
+            <Button type="submit" weight="main" disabled={save.isPending}>
+              Save
+            </Button>
+            <span role="status" className="ml-3 font-semibold text-done">
+              {save.isSuccess ? "✓ Saved" : ""}
+            </span>
+          </div>
+          {save.error && (
+            <div className="sm:col-span-2">
+              <Notice kind="warn" word="Not saved" live>
+                {save.error.message}
+              </Notice>
+            </div>
+          )}
+        </form>
+      </Panel>
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+import type { ComponentProps } from "react";
+import { Field } from "./Field";
+
+export const INPUT =
+  "mt-0.5 min-h-11 w-full rounded-lg border-2 border-line bg-panel px-2.5 py-1 text-ink hover:border-rim aria-[invalid]:border-heat";
+
+type Props = Omit<ComponentProps<"input">, "onChange" | "id"> & {
+  label: string;
+  problem?: string | undefined;
+  note?: string | undefined;
+  onChange: (value: string) => void;
+};
+
+export function TextField({ label, problem, note, onChange, ...input }: Props) {
+  return (
+    <Field label={label} problem={problem} note={note}>
+      {(controls) => (
+        <input
+          autoComplete="off"
+          className={INPUT}
+          {...input}
+          {...controls}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </Field>
+  );
+}

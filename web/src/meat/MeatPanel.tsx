@@ -1,0 +1,85 @@
+import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/types";
+import { Panel } from "../kit/Panel";
+import { SelectField } from "../kit/SelectField";
+import { TextField } from "../kit/TextField";
+
+/** The meat as it lies on the board, and the cooker it goes into. */
+export function MeatPanel({
+  draft,
+  catalogue,
+  cookers,
+  adaptation,
+  problem,
+  onChange,
+}: {
+  draft: BraiseDraft;
+  catalogue: Catalogue;
+  cookers: CookerView[];
+  adaptation: Adaptation | null;
+  problem: (path: string) => string | undefined;
+  onChange: (part: Partial<BraiseDraft>) => void;
+}) {
+  const { meat } = draft;
+  const set = (part: Partial<typeof meat>) => onChange({ meat: { ...meat, ...part } });
+  const cut = catalogue.cuts.find((one) => one.value === meat.cut);
+  return (
+    <Panel title="Meat and cooker">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+        <SelectField
+          label="Cut"
+          value={meat.cut}
+          options={catalogue.cuts}
+          empty="Choose the cut"
+          problem={problem("meat.cut")}
+          onChange={(value) => set({ cut: value })}
+        />
+        <div className="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-3">
+          <TextField
+            label="Weight as bought"
+            value={meat.weight}
+            problem={problem("meat.weight")}
+            note={adaptation ? `taken as ${adaptation.weightText}` : undefined}
+            onChange={(weight) => set({ weight })}
+          />
+          <TextField
+            label="Pieces"
+            inputMode="numeric"
+            value={meat.pieces}
+            problem={problem("meat.pieces")}
+            onChange={(pieces) => set({ pieces })}
+          />
+        </div>
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label="Thickness, if measured"
+            value={meat.thickness}
+            problem={problem("meat.thickness")}
+            note={
+              adaptation ? (meat.thickness === "" ? `guessed ${adaptation.thicknessText}` : "by the ruler") : undefined
+            }
+            onChange={(thickness) => set({ thickness })}
+          />
+          <TextField
+            label="Meat starts at"
+            value={meat.start}
+            problem={problem("meat.start")}
+            note="fridge: 5 °C, 41 °F"
+            onChange={(start) => set({ start })}
+          />
+        </div>
+        <SelectField
+          label="Cooker"
+          value={draft.cookerId}
+          empty="Choose the cooker"
+          options={cookers.map((cooker) => ({ value: cooker.id, label: cooker.draft.name }))}
+          problem={problem("cookerId")}
+          note={cookers.find((cooker) => cooker.id === draft.cookerId)?.summary}
+          onChange={(cookerId) => onChange({ cookerId })}
+        />
+        {cut?.inPieces && meat.pieces === "1" && (
+          <p className="text-sm text-soft">Usually sold in pieces of about {cut.pieceWeight}.</p>
+        )}
+      </div>
+    </Panel>
+  );
+}

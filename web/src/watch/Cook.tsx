@@ -1,0 +1,131 @@
+import { useContext } from "react";
+import { Link } from "react-router";
+import { useCatalogue, useCookRecords } from "../api/queries";
+import type { CookView } from "../api/types";
+import { useTitle } from "../app/useTitle";
+import { SaucePanel } from "../finish/SaucePanel";
+import { Button } from "../kit/Button";
+import { Moved } from "../kit/Moved";
+import { Notice } from "../kit/Notice";
+import { Panel } from "../kit/Panel";
+import { ToastContext } from "../kit/toast";
+import { ClosePanel } from "./ClosePanel";
+import { ForkTest } from "./ForkTest";
+
+/** The stove: the next thing and its time, large; then what the fork says, the sauce, and the rest of the evening. */
+export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
+  useTitle(cook.title);
+  const records = useCookRecords(cook.id);
+  const catalogue = useCatalogue().data;
+  const say = useContext(ToastContext);
+  const fork = cook.windows.find((window) => window.level === "fork");
+  const takeBack = () => records.forgetLast.mutate(undefined, { onSuccess: () => say({ text: "Taken back." }) });
+
+  return (
+    <div className="mx-auto grid max-w-5xl items-start gap-3 md:grid-cols-2">
+      <div className="grid gap-3">
+        <section aria-label="Next" className="rounded-xl border-2 border-rim bg-panel p-4">
+          <h1 className="text-base font-semibold text-soft">
+            <Link to={`/braises/${cook.braiseId}`} className="underline-offset-4 hover:underline">
+              {cook.title}
+            </Link>
+          </h1>
+          {stale && (
+            <Notice kind="warn" word="Not reached" live>
+              Shown as of {cook.now}. It is asked again every few seconds.
+            </Notice>
+          )}
+          {cook.closed ? (
+            <p className="mt-2 text-2xl font-bold">
+              Closed.{" "}
+              <Link to="/notebook" className="text-rim underline">
+                It is in the notebook.
+              </Link>
+            </p>
+          ) : (
+            cook.next && (
+              <div className="mt-1">
+                <p className="text-5xl leading-tight font-extrabold text-rim" data-testid="next-clock">
+                  <Moved>{cook.next.clock}</Moved>
+                </p>
+                <p className="text-3xl leading-tight font-bold" data-testid="next-text">
+                  {cook.next.text}
+                </p>
+                <p className="text-xl">{cook.nextIn}</p>
+                <p className="mt-1 text-soft">{cook.next.detail}</p>
+              </div>
+            )
+          )}
+          {!cook.closed && (
+            <p className="mt-3 border-t-2 border-line pt-2 text-xl font-semibold" data-testid="headline" role="status">
+              <span className={cook.late ? "text-heat" : "text-done"} aria-hidden="true">
+                {cook.late ? "▲ " : "✓ "}
+              </span>
+              <Moved>{cook.headline}</Moved>
+            </p>
+          )}
+          {cook.readiness && <p className="mt-1 text-lg font-semibold text-done">✓ {cook.readiness}</p>}
+          {cook.onHigh && !cook.closed && (
+            <div className="mt-2 grid gap-2">
+              <p>{cook.onHigh}</p>
+              <Button className="min-h-14 text-lg" onClick={() => records.turn.mutate({ setting: "high" })}>
+                I turned it to High
+              </Button>
+            </div>
+          )}
+          <p className="mt-3 text-sm text-soft">
+            {cook.setting}, on since {cook.switchedOn}, {cook.sinceOn}. Fork-tender after{" "}
+            <strong data-testid="fork-window">{fork?.text}</strong>. {cook.lidCost}
+          </p>
+        </section>
+        {!cook.closed && catalogue && (
+          <ForkTest
+            answers={catalogue.forkAnswers}
+            problem={records.forkTest.error?.message}
+            busy={records.forkTest.isPending}
+            onAnswer={(answer, at) =>
+              records.forkTest.mutate(
+                { answer, at },
+                { onSuccess: () => say({ text: "Noted.", action: { label: "Undo", run: takeBack } }) },
+              )
+            }
+          />
+        )}
+      </div>
+      <div className="grid gap-3">
+        {catalogue && !cook.closed && (
+          <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
+        )}
+        <Panel title="The rest of the evening">
+          <ol>
+            {cook.tasks.map((task) => (
+              <li key={task.kind + task.at} className="flex gap-4 border-b border-line py-2 text-lg last:border-0">
+                <time dateTime={task.at} className="w-24 shrink-0 text-right font-bold text-rim">
+                  {task.clock}
+                </time>
+                <span>{task.text}</span>
+              </li>
+            ))}
+          </ol>
+        </Panel>
+        <Panel title="What has happened">
+          <ol className="text-lg">
+            {cook.events.map((event, index) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: events have no other identity and keep their order
+              <li key={index} className="flex gap-4 border-b border-line py-1.5 last:border-0">
+                <span className="w-24 shrink-0 text-right text-soft">{event.clock}</span>
+                <span>{event.text}</span>
+              </li>
+            ))}
+          </ol>
+          {cook.events.length > 1 && !cook.closed && (
+            <Button weight="quiet" className="mt-1" onClick={takeBack}>
+              Take the last one back
+            </Button>
+          )}
+        </Panel>
+        {!cook.closed && <ClosePanel records={records} />}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+import { useCatalogue, useCookers } from "../api/queries";
+import type { BraiseView } from "../api/types";
+import { useTitle } from "../app/useTitle";
+import { DayPanel } from "../day/DayPanel";
+import { DinnerPanel } from "../day/DinnerPanel";
+import { HoursPanel } from "../hours/HoursPanel";
+import { LedgerPanel } from "../ledger/LedgerPanel";
+import { LiquidPanel } from "../liquid/LiquidPanel";
+import { MeatPanel } from "../meat/MeatPanel";
+import { PotPanel } from "../pot/PotPanel";
+import { RecipePanel } from "../recipe/RecipePanel";
+import { CautionsPanel } from "../safety/CautionsPanel";
+import { applyRemedy } from "./applyRemedy";
+import { ConflictDialog } from "./ConflictDialog";
+import { useDraft } from "./useDraft";
+import { Verdict } from "./Verdict";
+
+/** Everything about one braise on one page, live. */
+export function Workbench({ loaded }: { loaded: BraiseView }) {
+  const { draft, view, saving, refusal, change, takeTheirs, keepMine } = useDraft(loaded);
+  const catalogue = useCatalogue().data;
+  const cookers = useCookers().data ?? [];
+  useTitle(draft.title);
+  const problem = (path: string) => view.problems.find((one) => one.path === path)?.message;
+  const adaptation = view.adaptation;
+  if (catalogue === undefined) {
+    return null;
+  }
+  return (
+    <div className="grid gap-3">
+      <Verdict
+        view={view}
+        title={draft.title}
+        saving={saving}
+        refusal={refusal}
+        onTitle={(title) => change({ title })}
+        onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
+      />
+      <div className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-[310px_minmax(0,1fr)_330px]">
+        <div className="grid min-w-0 gap-3">
+          <MeatPanel
+            draft={draft}
+            catalogue={catalogue}
+            cookers={cookers}
+            adaptation={adaptation}
+            problem={problem}
+            onChange={change}
+          />
+          <DinnerPanel draft={draft} catalogue={catalogue} problem={problem} onChange={change} />
+        </div>
+        {adaptation && (
+          <div className="grid min-w-0 gap-3">
+            <HoursPanel adaptation={adaptation} onChoose={(setting) => change({ setting })} asked={draft.setting} />
+            <DayPanel adaptation={adaptation} braiseId={view.id} cookId={view.cookId} />
+          </div>
+        )}
+        {adaptation && (
+          <div className="grid min-w-0 gap-3 md:col-span-2 md:grid-cols-2 xl:col-span-1 xl:grid-cols-1">
+            <PotPanel pot={adaptation.pot} />
+            <LiquidPanel draft={draft} catalogue={catalogue} adaptation={adaptation} onChange={change} />
+          </div>
+        )}
+      </div>
+      {adaptation && (
+        <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+          <LedgerPanel ledger={adaptation.ledger} />
+          <CautionsPanel findings={adaptation.findings} outcomes={adaptation.outcomes} />
+        </div>
+      )}
+      <RecipePanel draft={draft} view={view} catalogue={catalogue} problem={problem} onChange={change} />
+      <ConflictDialog open={saving === "conflict"} onTheirs={takeTheirs} onMine={keepMine} />
+    </div>
+  );
+}

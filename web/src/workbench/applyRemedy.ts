@@ -1,0 +1,16 @@
+import type { Adaptation, BraiseDraft } from "../api/types";
+
+/** The change to the draft that a remedy's code names. The core has checked that it helps. */
+export function applyRemedy(code: string, draft: BraiseDraft, adaptation: Adaptation | null): Partial<BraiseDraft> {
+  if (code.startsWith("setting-")) {
+    return { setting: code.slice("setting-".length) };
+  }
+  if (code.startsWith("cut-in-")) {
+    const parts = Number(code.slice("cut-in-".length));
+    return { meat: { ...draft.meat, pieces: String(Number(draft.meat.pieces) * parts), thickness: "" } };
+  }
+  if (code === "serve-from" && adaptation) {
+    return { serveAt: adaptation.serveFrom };
+  }
+  return {};
+}

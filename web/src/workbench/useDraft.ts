@@ -1,0 +1,109 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { Problem } from "../api/Problem";
+import { request } from "../api/request";
+import type { BraiseDraft, BraiseView } from "../api/types";
+
+const SETTLE_MS = 220;
+const RETRY_MS = 3000;
+
+export type Saving = "saved" | "saving" | "offline" | "conflict" | "refused";
+
+type Kept = { revision: number; draft: BraiseDraft };
+
+const keyOf = (id: string) => `pausis.unsent.${id}`;
+
+function kept(id: string): Kept | null {
+  const text = localStorage.getItem(keyOf(id));
+  return text === null ? null : (JSON.parse(text) as Kept);
+}
+
+/**
+ * The draft of one braise as it is on this screen, sent to the server whenever it has stood still for a moment.
+ *
+ * One save at a time, the newest draft next. What has not been sent is kept on this device, also across a reload, and
+ * sent when the server is back. If another window saved first, nothing is overwritten until the cook has chosen.
+ */
+export function useDraft(loaded: BraiseView) {
+  const client = useQueryClient();
+  const unsent = useRef(kept(loaded.id)).current;
+  const [draft, setDraft] = useState(unsent?.draft ?? loaded.draft);
+  const [view, setView] = useState(loaded);
+  const [saving, setSaving] = useState<Saving>(unsent === null ? "saved" : "saving");
+  const [refusal, setRefusal] = useState("");
+  const revision = useRef(unsent?.revision ?? loaded.revision);
+  const sent = useRef<BraiseDraft>(loaded.draft);
+  const busy = useRef(false);
+  const latest = useRef(draft);
+  latest.current = draft;
+
+  const send = useCallback(async () => {
+    if (busy.current) {
+      return;
+    }
+    busy.current = true;
+    try {
+      while (latest.current !== sent.current) {
+        const sending = latest.current;
+        setSaving("saving");
+        const answer = await request<BraiseView>("PUT", `/braises/${loaded.id}`, {
+          revision: revision.current,
+          draft: sending,
+        });
+        revision.current = answer.revision;
+        sent.current = sending;
+        setView(answer);
+        client.setQueryData(["braise", loaded.id], answer);
+      }
+      localStorage.removeItem(keyOf(loaded.id));
+      setSaving("saved");
+      setRefusal("");
+      client.invalidateQueries({ queryKey: ["braises"] });
+    } catch (error) {
+      const problem = error instanceof Problem ? error : new Problem(500, String(error));
+      setRefusal(problem.violations[0]?.message ?? problem.message);
+      setSaving(problem.status === 409 ? "conflict" : problem.status === 422 ? "refused" : "offline");
+    } finally {
+      busy.current = false;
+    }
+  }, [client, loaded.id]);
+
+  useEffect(() => {
+    if (draft === sent.current || saving === "conflict") {
+      return;
+    }
+    localStorage.setItem(keyOf(loaded.id), JSON.stringify({ revision: revision.current, draft } satisfies Kept));
+    const timer = setTimeout(send, saving === "offline" ? RETRY_MS : SETTLE_MS);
+    return () => clearTimeout(timer);
+  }, [draft, saving, send, loaded.id]);
+
+  useEffect(() => {
+    if (saving !== "offline") {
+      return;
+    }
+    const timer = setInterval(send, RETRY_MS);
+    return () => clearInterval(timer);
+  }, [saving, send]);
+
+  const change = useCallback((part: Partial<BraiseDraft>) => setDraft((now) => ({ ...now, ...part })), []);
+
+  const takeTheirs = useCallback(async () => {
+    const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
+    localStorage.removeItem(keyOf(loaded.id));
+    revision.current = theirs.revision;
+    sent.current = theirs.draft;
+    setView(theirs);
+    setDraft(theirs.draft);
+    setSaving("saved");
+  }, [loaded.id]);
+
+  const keepMine = useCallback(async () => {
+    const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
+    revision.current = theirs.revision;
+    sent.current = theirs.draft;
+    setSaving("saving");
+    await send();
+  }, [loaded.id, send]);
+
+  return { draft, view, saving, refusal, change, takeTheirs, keepMine };
+}
