@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\App;
+
+final class CookApiTest extends ApiTestCase
+{
+    private string $cook;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Planned for an early meal and switched on the evening before, so that at 05:30 the pot has been on for ten hours.
+        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => []], 201);
+        $this->cook = '/api/cooks/'.self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
+    }
+
+    public function testAResistingForkMovesTheWindowAndThePlan(): void
+    {
+        $before = $this->call('GET', $this->cook);
+        $after = $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '']);
+
+        self::assertSame('Dinner at 07:30, as planned.', $before['headline']);
+        self::assertGreaterThan(self::in($before, 'windows.1.likely'), self::in($after, 'windows.1.likely'));
+        self::assertGreaterThan(10.0, self::in($after, 'windows.1.likely'));
+        self::assertMatchesRegularExpression('/^Dinner moves to .* later than planned\.$/', self::text($after, 'headline'));
+        $sauce = static fn (array $cook): mixed => array_column((array) $cook['tasks'], 'at', 'kind')['sauce'];
+        self::assertGreaterThan($sauce($before), $sauce($after));
+    }
+
+    public function testWhenTheForkSlidesInTheSauceIsNext(): void
+    {
+        $after = $this->call('POST', "$this->cook/fork-tests", ['answer' => 'slides-in', 'at' => '2026-11-26T05:00']);
+
+        self::assertSame('sauce', self::in($after, 'next.kind'));
+        self::assertStringStartsWith('Ready.', self::text($after, 'readiness'));
+        self::assertSame(['switched-on', 'fork'], array_column((array) $after['events'], 'kind'));
+    }
+
+    public function testTheSlurryIsForWhatIsLeft(): void
+    {
+        $cook = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'corn-starch']);
+
+        self::assertSame('15 g', self::in($cook, 'slurry.starch'));
+        self::assertSame('30 mL', self::in($cook, 'slurry.cold'));
+        $doubled = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'flour']);
+        self::assertSame('30 g', self::in($doubled, 'slurry.starch'));
+    }
+
+    public function testTooMuchSauceIsReducedFirst(): void
+    {
+        $cook = $this->call('POST', "$this->cook/sauce", ['left' => '2 l', 'thickness' => 'coats-a-spoon', 'thickener' => 'corn-starch']);
+
+        self::assertMatchesRegularExpression('/boil .* off first: about \d+ min/', self::text($cook, 'slurry.reduce'));
+    }
+
+    public function testTheLastRecordCanBeTakenBack(): void
+    {
+        $before = $this->call('GET', $this->cook);
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '']);
+        $back = $this->call('DELETE', "$this->cook/events/last");
+
+        self::assertSame([$before['windows'], $before['tasks'], $before['events']], [$back['windows'], $back['tasks'], $back['events']]);
+    }
+
+    public function testClosingWritesPlannedAgainstHappened(): void
+    {
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'slides-in', 'at' => '2026-11-26T05:00']);
+        $this->call('POST', "$this->cook/sauce", ['left' => '600 ml', 'thickness' => 'gravy', 'thickener' => 'flour']);
+        $closed = $this->call('POST', "$this->cook/close", ['servedAt' => '2026-11-26T05:30', 'note' => 'Softer beans next time.']);
+        self::assertTrue($closed['closed']);
+
+        $entry = $this->call('GET', '/api/notebook');
+        self::assertSame('Softer beans next time.', self::in($entry, '0.note'));
+        self::assertSame('9 h 30 after switching on', self::in($entry, '0.lines.0.happened'));
+        self::assertSame(['Thu 07:30', 'Thu 05:30'], [self::in($entry, '0.lines.1.planned'), self::in($entry, '0.lines.1.happened')]);
+        self::assertSame('600 mL', self::in($entry, '0.lines.2.happened'));
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => ''], 404);
+        self::assertSame('cooked', self::in($this->call('GET', '/api/braises'), '0.state'));
+    }
+
+    public function testRecordsThatCantBeAreRefused(): void
+    {
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'perhaps', 'at' => ''], 422);
+        $early = $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '2026-11-25T19:00'], 422);
+        self::assertSame('before-the-start', self::in($early, 'violations.0.code'));
+        $late = $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '2026-11-26T06:00'], 422);
+        self::assertSame('in-the-future', self::in($late, 'violations.0.code'));
+        $this->call('POST', "$this->cook/sauce", ['left' => 'some', 'thickness' => 'gravy', 'thickener' => 'flour'], 422);
+        $this->call('POST', "$this->cook/setting", ['setting' => 'warm'], 422);
+    }
+
+    public function testTurningToHighBringsDinnerForward(): void
+    {
+        $late = $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '']);
+        self::assertNotSame('', $late['onHigh']);
+        $turned = $this->call('POST', "$this->cook/setting", ['setting' => 'high']);
+
+        self::assertSame('High', $turned['setting']);
+        self::assertLessThan(self::in($late, 'windows.1.latest') ?? \INF, self::in($turned, 'windows.1.latest'));
+    }
+
+    public function testASecondStartFindsTheRunningPot(): void
+    {
+        $running = $this->call('GET', $this->cook);
+        $again = $this->call('POST', '/api/braises/'.self::text($running, 'braiseId').'/cook', ['at' => '', 'setting' => 'high']);
+
+        self::assertSame($running['id'], $again['id']);
+    }
+}
