@@ -69,15 +69,18 @@ final readonly class AdaptBraise
         $boil = $order->room->boilingPoint()->celsius;
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
 
+        $setup = static fn (SaucePlan $sauce): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS),
+            $order->joint, self::contents($order, $ingredients, $sauce), $program);
+        $best = fn (SaucePlan $sauce): Course => $this->simulation->run($setup($sauce), new Deviation(), self::HORIZON, traced: true);
+
+        // What evaporates depends on the load, and the load on what evaporates: twice is enough for a kitchen measure.
         $sauce = $solve(new PotEnd($boil - 5, 3.0, 100.0));
-        do {
-            $load = $sauce->load;
-            $setup = new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS), $order->joint,
-                self::contents($order, $ingredients, $sauce), $program);
-            $best = $this->simulation->run($setup, new Deviation(), self::HORIZON, traced: true);
-            $end = self::endOf($best, $order->texture);
+        for ($i = 0; $i < 2; ++$i) {
+            $end = self::endOf($best($sauce), $order->texture);
             $sauce = $solve($end);
-        } while (abs($sauce->load - $load) > 25 && $sauce->load < $load);
+        }
+        $setup = $setup($sauce);
+        $best = $best($sauce);
 
         $run = Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, self::HORIZON);
         $windows = [];

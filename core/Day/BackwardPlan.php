@@ -15,7 +15,9 @@ use Pausis\Core\Learning\Window;
 final readonly class BackwardPlan
 {
     private const STEP = 300;                    // seconds; clock times a cook can keep
-    private const LONGEST_HOLD = 12 * 3600;      // looked at before the latest start
+    private const LONGEST_HOURS = 24.0;
+    /** Food-safety advice: no longer than this on Warm. */
+    private const LONGEST_WARM_HOURS = 4.0;
     private const FORK_TEST_MINUTES = 5;
     private const FRIDGE_HOURS = 2;
     private const HORIZON_DAYS = 2;
@@ -51,16 +53,17 @@ final readonly class BackwardPlan
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
-        $found = $this->switchOnFor($this->serve, $ready);
+        $longest = self::longestCook($program, $past);
+        $found = $this->switchOnFor($this->serve, $ready, $longest);
         if ($found instanceof \DateTimeImmutable) {
             return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, false);
         }
         $sauce = $this->minutesFrom($this->serve, -$this->finish);
 
-        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce], $this->earliestDinner($ready));
+        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce], $this->earliestDinner($ready, $longest));
     }
 
-    private function switchOnFor(\DateTimeImmutable $serve, Window $ready): \DateTimeImmutable|ClashReason
+    private function switchOnFor(\DateTimeImmutable $serve, Window $ready, float $longest): \DateTimeImmutable|ClashReason
     {
         $sauce = $this->minutesFrom($serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
@@ -70,7 +73,7 @@ final readonly class BackwardPlan
         if (!$this->presence->isFree($sauce, $serve)) {
             return ClashReason::AwayAtTheEnd;
         }
-        for ($t = $latest->getTimestamp(), $stop = $t - self::LONGEST_HOLD; $t >= $stop; $t -= self::STEP) {
+        for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
             $on = $latest->setTimestamp($t);
             $begin = $this->minutesFrom($on, -$this->before);
             if ($begin < $this->now) {
@@ -82,6 +85,19 @@ final readonly class BackwardPlan
         }
 
         return ClashReason::NoTimeToLoad;
+    }
+
+    /** Hours from switching on to the sauce: at most until half of such pots are past their best, and not too long on Warm. */
+    private static function longestCook(Program $program, Window $past): float
+    {
+        $longest = $past->likely ?? self::LONGEST_HOURS;
+        foreach ($program->changes as $change) {
+            if (Setting::Warm === $change->setting) {
+                $longest = min($longest, $change->at->inHours() + self::LONGEST_WARM_HOURS);
+            }
+        }
+
+        return $longest;
     }
 
     private function latestStart(\DateTimeImmutable $sauce, Window $ready): \DateTimeImmutable
@@ -135,13 +151,13 @@ final readonly class BackwardPlan
     }
 
     /** The first dinner, in quarter hours, that works. */
-    private function earliestDinner(Window $ready): ?\DateTimeImmutable
+    private function earliestDinner(Window $ready, float $longest): ?\DateTimeImmutable
     {
         $until = $this->now->modify('+'.self::HORIZON_DAYS.' days');
         $serve = $this->up($this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP);
         for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
             if ($serve->format('H:i') >= self::FIRST_MEAL && $serve->format('H:i') <= self::LAST_MEAL
-                && $this->switchOnFor($serve, $ready) instanceof \DateTimeImmutable) {
+                && $this->switchOnFor($serve, $ready, $longest) instanceof \DateTimeImmutable) {
                 return $serve;
             }
         }

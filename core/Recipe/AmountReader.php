@@ -45,9 +45,18 @@ final readonly class AmountReader
     private function amount(array $m): Amount
     {
         $times = isset($m['each']) ? Number::value($m['each']) : (float) ($m['count'] ?? 1);
-        $low = Number::value((string) $m['low']);
-        $high = isset($m['high']) ? Number::value($m['high']) : $low;
+        $unit = Unit::spelled((string) ($m['unit'] ?? ''));
+        $low = self::value((string) $m['low'], $unit);
+        $high = isset($m['high']) ? self::value($m['high'], $unit) : $low;
 
-        return new Amount($times * min($low, $high), $times * max($low, $high), Unit::spelled((string) ($m['unit'] ?? '')));
+        return new Amount($times * min($low, $high), $times * max($low, $high), $unit);
+    }
+
+    /** "1,500 g" is one and a half kilograms, "1,5 kg" and "1,400 kg" are decimals. */
+    private static function value(string $written, ?Unit $unit): float
+    {
+        $thousands = (Unit::Gram === $unit || Unit::Millilitre === $unit) && preg_match('/^\d{1,2},\d{3}$/', $written);
+
+        return Number::value($thousands ? str_replace(',', '', $written) : $written);
     }
 }

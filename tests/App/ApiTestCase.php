@@ -56,7 +56,11 @@ abstract class ApiTestCase extends WebTestCase
         return $answer;
     }
 
-    /** A draft as read from the recipe, with a cooker and a working day. @return array<string, mixed> */
+    /**
+     * A draft as read from the recipe, with a cooker and a working day.
+     *
+     * @return array<string, mixed>
+     */
     protected function draft(): array
     {
         $cooker = $this->call('POST', '/api/cookers', ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => ''], 201);

@@ -115,8 +115,8 @@ final class BraiseApiTest extends ApiTestCase
 
         self::assertSame($draft, $braise['draft']);
         self::assertNull($braise['adaptation']);
-        self::assertSame([$path], array_unique(array_column((array) $braise['problems'], 'path')));
-        self::assertStringContainsString($message, str_replace("'", '’', self::text($braise, 'problems.0.message')));
+        self::assertSame([$path], array_values(array_unique(array_filter(array_column((array) $braise['problems'], 'path'), is_string(...)))));
+        self::assertStringContainsString($message, self::text($braise, 'problems.0.message'));
     }
 
     public function testAwayAllDayHasNoTimeToLoadAndAWayOut(): void
@@ -137,7 +137,7 @@ final class BraiseApiTest extends ApiTestCase
         $draft['meat'] = ['cut' => 'pork-shoulder', 'weight' => '4 kg', 'pieces' => '1', 'thickness' => '', 'start' => '5'];
         $draft['cookerId'] = $small['id'];
 
-        self::assertStringContainsString('doesn’t fit this cooker', str_replace("'", '’', self::text($this->call('POST', '/api/braises', $draft, 201), 'adaptation.verdict')));
+        self::assertStringContainsString('doesn’t fit this cooker', self::text($this->call('POST', '/api/braises', $draft, 201), 'adaptation.verdict'));
     }
 
     public function testAHeavyJointIsRefusedOnLowWithARemedyThatHelps(): void

@@ -51,6 +51,7 @@ final readonly class AdaptationPresenter
             $worry,
             $remedy,
             $remedyText,
+            preg_match('/^cut-in-(\d)$/', $remedy, $parts) ? $measures->length($braise->order->joint->cutInto((int) $parts[1])->thickness()->inCentimetres()) : '',
             array_map(fn (SettingOutcome $o): OutcomeView => $this->outcome($o, $o === $chosen, $braise, $measures), $braise->outcomes),
             $this->liquid($chosen, $measures),
             $this->salt($chosen, $measures),

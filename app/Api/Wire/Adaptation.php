@@ -8,8 +8,9 @@ namespace Pausis\App\Api\Wire;
 final readonly class Adaptation
 {
     /**
-     * @param string            $serveAt   ISO 8601
-     * @param string            $serveFrom the earliest dinner that works, local YYYY-MM-DDTHH:MM, where this one does not
+     * @param string            $remedyThickness of the pieces after a remedy that cuts them
+     * @param string            $serveAt         ISO 8601
+     * @param string            $serveFrom       the earliest dinner that works, local YYYY-MM-DDTHH:MM, where this one does not
      * @param list<OutcomeView> $outcomes
      * @param list<LedgerView>  $ledger
      * @param list<TaskView>    $day
@@ -20,6 +21,7 @@ final readonly class Adaptation
         public string $worry,
         public string $remedy,
         public string $remedyText,
+        public string $remedyThickness,
         public array $outcomes,
         public LiquidView $liquid,
         public SaltView $salt,

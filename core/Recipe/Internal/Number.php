@@ -20,7 +20,7 @@ final class Number
 
         $words = implode('|', array_keys(self::WORDS));
 
-        return "(?:(?:\d{1,2}|$words)\s+and\s+a\s+(?:half|quarter)|$d\s?$vulgar|$vulgar|$d(?:\s+|-)\d{1,2}\s?[\/⁄]\s?\d{1,2}|\d{1,2}\s?[\/⁄]\s?\d{1,2}|$d(?:[.,]\d{1,3})?"
+        return "(?:(?:\d{1,2}|$words)\s+and\s+a\s+(?:half|quarter)|$d\s?$vulgar|$vulgar|$d(?:\s+|-)\d{1,2}\s?[\/⁄]\s?\d{1,2}|\d{1,2}\s?[\/⁄]\s?\d{1,2}|$d(?:[.,]\d{1,5})?"
             ."|(?:(?:half|quarter)\s+(?:an|a|of\s+a)|a\s+(?:half|quarter|couple|dozen)(?:\s+of)?|$words)(?![\p{L}\p{M}]))";
     }
 

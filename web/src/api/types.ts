@@ -6,6 +6,7 @@ export type Adaptation = {
   worry: string;
   remedy: string;
   remedyText: string;
+  remedyThickness: string;
   outcomes: OutcomeView[];
   liquid: LiquidView;
   salt: SaltView;

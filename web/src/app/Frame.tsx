@@ -18,7 +18,10 @@ export function Frame() {
       </a>
       <header className="border-b-2 border-rim bg-panel">
         <div className="mx-auto flex max-w-[1480px] flex-wrap items-center gap-x-5 px-4">
-          <NavLink to="/" className="mr-auto flex min-h-11 items-center gap-2 text-lg font-extrabold tracking-tight text-rim">
+          <NavLink
+            to="/"
+            className="mr-auto flex min-h-11 items-center gap-2 text-lg font-extrabold tracking-tight text-rim"
+          >
             <svg aria-hidden="true" viewBox="0 0 32 26" className="h-6 w-7">
               <path
                 d="M3 9h26v8a8 8 0 0 1-8 8H11a8 8 0 0 1-8-8z"
@@ -30,7 +33,10 @@ export function Frame() {
             </svg>
             Pausis
           </NavLink>
-          <nav aria-label="Places" className="order-last flex min-w-0 basis-full gap-x-1 overflow-x-auto sm:order-none sm:flex-1 sm:basis-auto">
+          <nav
+            aria-label="Places"
+            className="order-last flex min-w-0 basis-full gap-x-1 overflow-x-auto sm:order-none sm:flex-1 sm:basis-auto"
+          >
             {PLACES.map((place) => (
               <NavLink
                 key={place.to}

@@ -54,12 +54,12 @@ export function DinnerPanel({
           problem={problem("serves")}
           onChange={(serves) => onChange({ serves })}
         />
-        <fieldset className="grid gap-2">
+        <fieldset className="grid min-w-0 gap-2">
           <legend className="text-sm font-semibold text-soft">Nobody home</legend>
           {draft.away.map((one, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
             <div key={index}>
-              <div className="flex items-end gap-2">
+              <div className="grid grid-cols-2 gap-x-3">
                 <Field label="from">
                   {(controls) => (
                     <input
@@ -84,8 +84,8 @@ export function DinnerPanel({
                 </Field>
                 <Button
                   weight="quiet"
-                  className="px-2"
-                  aria-label={`Remove this absence from ${timeOf(one.from)}`}
+                  className="col-span-2 min-h-9 justify-self-end px-2 py-0 text-sm"
+                  aria-label={`remove the time away from ${timeOf(one.from)}`}
                   onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
                 >
                   remove

@@ -8,10 +8,8 @@ export function Sum({ sum }: { sum: SumView }) {
       <Collapsible.Trigger className="group flex min-h-11 w-full items-center gap-2 rounded-lg px-1 text-left hover:bg-sunk">
         <span
           aria-hidden="true"
-          className="inline-block w-3 text-rim motion-safe:transition-transform group-data-[state=open]:rotate-90"
-        >
-          ▸
-        </span>
+          className="inline-block w-3 text-rim before:content-['▸'] group-data-[state=open]:rotate-90 motion-safe:transition-transform"
+        />
         <span className="flex-1">
           {sum.title}
           <span className="sr-only">, the sum behind it</span>

@@ -21,7 +21,7 @@ export function IngredientRow({
 }) {
   const sureness = SURENESS[understood?.sureness ?? "sure"];
   return (
-    <tr className={`border-b border-line align-top ${draft.ignored ? "opacity-60" : ""}`}>
+    <tr className={`border-b border-line align-top ${draft.ignored ? "text-soft" : ""}`}>
       <td className="py-2.5 pr-3 break-words">
         <span className={draft.ignored ? "line-through" : ""}>{draft.source}</span>
         {!draft.ignored && understood?.question && (
@@ -71,7 +71,7 @@ export function IngredientRow({
           type="button"
           className="min-h-11 rounded-lg px-2 text-sm text-rim underline hover:bg-sunk"
           onClick={() => onChange({ ...draft, ignored: !draft.ignored })}
-          aria-label={draft.ignored ? `Count ${draft.source} again` : `Leave ${draft.source} out`}
+          aria-label={`${draft.ignored ? "count" : "omit"} ${draft.source}`}
         >
           {draft.ignored ? "count" : "omit"}
         </button>

@@ -7,7 +7,8 @@ export function applyRemedy(code: string, draft: BraiseDraft, adaptation: Adapta
   }
   if (code.startsWith("cut-in-")) {
     const parts = Number(code.slice("cut-in-".length));
-    return { meat: { ...draft.meat, pieces: String(Number(draft.meat.pieces) * parts), thickness: "" } };
+    const pieces = String(Number(draft.meat.pieces) * parts);
+    return { meat: { ...draft.meat, pieces, thickness: adaptation?.remedyThickness ?? "" } };
   }
   if (code === "serve-from" && adaptation) {
     return { serveAt: adaptation.serveFrom };

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use Pausis\App\Kernel;
+use Pausis\Bench\Measure;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Spread;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Tests\Core\Cooks;
+use Symfony\Component\HttpFoundation\Request;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/Measure.php';
+
+$cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $m) ? $m[1] : php_uname('m');
+$cores = (int) trim((string) shell_exec('nproc'));
+/** @var array{jit?: array{on: bool}}|false $opcache */
+$opcache = opcache_get_status(false);
+$jit = false !== $opcache && ($opcache['jit']['on'] ?? false);
+printf("%s, %d cores, PHP %s, JIT %s\n\n", $cpu, $cores, \PHP_VERSION, $jit ? 'on' : 'OFF');
+printf("%-58s %9s %9s %9s\n", 'milliseconds', 'median', '95th', 'limit');
+
+$simulation = new Simulation();
+$cook = Cooks::chuck();
+$full = Cooks::chuck(3.0);
+$ensemble = Ensemble::draw(new Spread());
+echo Measure::of('one member, 16 h', 400, 100, static fn (int $i) => $simulation->run($full, new Deviation(1 + $i / 1e5), 16, traced: true))->line(1.5);
+echo Measure::of('128 members on Low, every window', 40, 10, static fn () => $ensemble->run($simulation, $cook, 20))->line(120);
+
+$reader = new RecipeReader(Larder::load(), Cuts::load());
+$recipe = (string) file_get_contents(dirname(__DIR__).'/app/Console/sample/lamb-shanks.txt');
+$long = substr(str_repeat($recipe."\n", 400), 0, 199_000);
+echo Measure::of('reading one recipe', 50, 10, static fn () => $reader->read($recipe, new Problems()))->line(20);
+echo Measure::of('reading a paste of 199 kB', 10, 2, static fn () => $reader->read($long, new Problems()))->line(300);
+
+if ('core' !== ($argv[1] ?? 'all')) {
+    $store = tempnam(sys_get_temp_dir(), 'bench');
+    foreach (['APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'bench', 'PAUSIS_HOST' => '^$', 'PAUSIS_NOW' => '2026-11-25T18:40:00+01:00', 'DATABASE_URL' => "sqlite:///$store"] as $name => $value) {
+        $_ENV[$name] = $_SERVER[$name] = $value;
+        putenv("$name=$value");
+    }
+    $console = dirname(__DIR__).'/bin/console';
+    foreach (['doctrine:migrations:migrate --no-interaction --quiet', 'pausis:demo --quiet'] as $command) {
+        passthru(\PHP_BINARY.' '.escapeshellarg($console).' '.$command);
+    }
+    $kernel = new Kernel('prod', false);
+    $call = static function (string $method, string $path, mixed $body = null) use ($kernel): string {
+        $response = $kernel->handle(Request::create($path, $method, server: ['CONTENT_TYPE' => 'application/json'], content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR)));
+        if ($response->getStatusCode() >= 300) {
+            throw new RuntimeException($response->getStatusCode().' '.$response->getContent());
+        }
+
+        return (string) $response->getContent();
+    };
+    /** @var list<array{id: string}> $braises */
+    $braises = json_decode($call('GET', '/api/braises'), true, 64, \JSON_THROW_ON_ERROR);
+    $path = '/api/braises/'.$braises[0]['id'];
+    /** @var array{draft: array{meat: array<string, string>}, revision: int} $braise */
+    $braise = json_decode($call('GET', $path), true, 64, \JSON_THROW_ON_ERROR);
+    $revision = $braise['revision'];
+    echo Measure::of('a live change: saved, 128 members on every setting', 200, 20, static function (int $i) use ($call, $path, $braise, &$revision): void {
+        $draft = $braise['draft'];
+        $draft['meat']['weight'] = (1500 + 3 * $i).' g';
+        /** @var array{revision: int} $answer */
+        $answer = json_decode($call('PUT', $path, ['revision' => $revision, 'draft' => $draft]), true, 64, \JSON_THROW_ON_ERROR);
+        $revision = $answer['revision'];
+    })->line(200);
+    unlink($store);
+}
+printf("\npeak memory %.0f MB\n", memory_get_peak_usage(true) / 1e6);

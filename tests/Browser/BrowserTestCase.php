@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** The real application on a store of its own, driven in a headless Chromium. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const NOW = '2026-11-26T17:30:00+01:00';
+    private const WAIT_SECONDS = 8.0;
+
+    protected static ChromeDriver $driver;
+    protected static string $address;
+    /** @var resource */
+    private static mixed $server;
+    private static string $folder;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$folder = sys_get_temp_dir().'/pausis-browser-'.getmypid().'-'.bin2hex(random_bytes(3));
+        mkdir(self::$folder, recursive: true);
+        $port = self::freePort();
+        self::$address = "http://127.0.0.1:$port";
+        $root = \dirname(__DIR__, 2);
+        $server = proc_open(['setsid', "$root/bin/demo", '--fresh', '--port', (string) $port, '--data', self::$folder.'/data'],
+            [['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'w'], ['file', self::$folder.'/server.log', 'a']], $pipes, $root,
+            ['PAUSIS_NOW' => static::NOW, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
+        self::assertIsResource($server);
+        self::$server = $server;
+        self::waitFor(static fn (): bool => false !== @file_get_contents(self::$address.'/api/house'), 120, 'the server; '.self::$folder.'/server.log');
+        self::$driver = self::browser();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$driver->quit();
+        posix_kill(-proc_get_status(self::$server)['pid'], \SIGTERM);
+        proc_close(self::$server);
+        exec('rm -rf '.escapeshellarg(self::$folder));
+    }
+
+    protected function setUp(): void
+    {
+        $this->resize(1280, 800);
+        self::$driver->manage()->getLog('browser');
+    }
+
+    protected function open(string $path): void
+    {
+        self::$driver->get(self::$address.$path);
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+    }
+
+    /** @param array<string, mixed> $parameters */
+    protected function devTools(string $command, array $parameters): void
+    {
+        self::$driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
+    }
+
+    /** The control with this label, as a screen reader would name it. */
+    protected function field(string $label): RemoteWebElement
+    {
+        $quoted = '"'.$label.'"';
+
+        return $this->find("//*[self::input or self::select or self::textarea][@aria-label=$quoted or @id=//label[normalize-space()=$quoted]/@for]");
+    }
+
+    protected function assertHolds(string $label, string $value): void
+    {
+        self::assertSame($value, $this->field($label)->getAttribute('value'));
+    }
+
+    protected function type(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys('' === $text ? WebDriverKeys::BACKSPACE : $text);
+    }
+
+    /** A native date or time field takes its value as the platform writes it. */
+    protected function setValue(string $label, string $value): void
+    {
+        self::$driver->executeScript(
+            'const [field, value] = arguments; Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, value); field.dispatchEvent(new Event("input", {bubbles: true}));',
+            [$this->field($label), $value],
+        );
+    }
+
+    protected function choose(string $label, string $option): void
+    {
+        $select = $this->field($label);
+        $select->findElement(WebDriverBy::xpath(".//option[normalize-space()=\"$option\"]"))->click();
+    }
+
+    protected function press(string $name): void
+    {
+        $quoted = '"'.$name.'"';
+        $button = $this->find("//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted)]");
+        self::$driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        $button->click();
+    }
+
+    protected function find(string $xpath): RemoteWebElement
+    {
+        $found = null;
+        self::waitFor(static function () use ($xpath, &$found): bool {
+            foreach (self::$driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    $found = $element;
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, self::WAIT_SECONDS, $xpath);
+        \assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    protected function see(string $text): void
+    {
+        self::waitFor(fn (): bool => str_contains($this->pageText(), $text), self::WAIT_SECONDS, "“{$text}”");
+        $this->addToAssertionCount(1);
+    }
+
+    protected function dontSee(string $text): void
+    {
+        self::waitFor(fn (): bool => !str_contains($this->pageText(), $text), self::WAIT_SECONDS, "no “{$text}”");
+        $this->addToAssertionCount(1);
+    }
+
+    protected function textOf(string $testId): string
+    {
+        return $this->find("//*[@data-testid='$testId']")->getText();
+    }
+
+    protected function seeChange(string $testId, string $before): string
+    {
+        self::waitFor(fn (): bool => $this->textOf($testId) !== $before, self::WAIT_SECONDS, "$testId to change from “{$before}”");
+
+        return $this->textOf($testId);
+    }
+
+    protected function pageText(): string
+    {
+        return self::$driver->findElement(WebDriverBy::tagName('body'))->getText();
+    }
+
+    /** What axe finds on the page as it stands, and what the console says: nothing. */
+    protected function assertSound(): void
+    {
+        $axe = \dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js';
+        self::$driver->executeScript((string) file_get_contents($axe));
+        $violations = self::$driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(" | ")}`)));',
+        );
+        self::assertSame([], $violations);
+        $this->assertConsoleClean();
+    }
+
+    protected function assertConsoleClean(): void
+    {
+        self::assertSame([], array_column(self::$driver->manage()->getLog('browser'), 'message'));
+    }
+
+    /** @param callable(): bool $condition */
+    protected static function waitFor(callable $condition, float $seconds, string $what): void
+    {
+        for ($until = microtime(true) + $seconds; microtime(true) < $until; usleep(40_000)) {
+            try {
+                if ($condition()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // The page was drawn anew meanwhile; look again.
+            }
+        }
+        if (isset(self::$driver)) {
+            self::$driver->takeScreenshot(\dirname(__DIR__, 2).'/var/browser-failure-'.md5($what).'.png');
+        }
+        self::fail("Waited $seconds s for $what; the page is in var/browser-failure-".md5($what).'.png');
+    }
+
+    private static function browser(): ChromeDriver
+    {
+        $options = new ChromeOptions();
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--lang=en-GB', '--window-size=1280,943', '--user-data-dir='.self::$folder.'/profile',
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $port = self::freePort();
+        $driver = ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port"]));
+        $driver->manage()->timeouts()->setScriptTimeout(20);
+
+        return $driver;
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        \assert(false !== $socket);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}

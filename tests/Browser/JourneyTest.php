@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Depends;
+
+/** The whole journey of one braise: brought, adapted, cooked, written down. */
+final class JourneyTest extends BrowserTestCase
+{
+    private const RECIPE = <<<'TEXT'
+        Oxtail with stout and prunes
+        Serves 4
+
+        1.8 kg oxtail, in pieces
+        2 onions, sliced
+        3 carrots
+        500 ml stout
+        600 ml beef stock
+        12 prunes
+        2 bay leaves
+        1 tsp salt
+        a slosh of blibble
+
+        Brown the oxtail, 5 minutes a side. Fry the onions and carrots for 8 minutes.
+        Pour in the stout and boil it down. Add everything else.
+        Cover and cook in the oven at 150 for 3½ hours.
+        TEXT;
+
+    public function testTheListShowsTheSampleHouse(): void
+    {
+        $this->open('/');
+        $this->see('Lamb shanks with white beans and preserved orange');
+        $this->see('planned, for');
+        $this->assertSound();
+    }
+
+    public function testWhatIsNoRecipeIsSaidAndKept(): void
+    {
+        $this->open('/bring');
+        $this->type('The recipe, as it is written', 'Dear council, the lamp in the mill street is out.');
+        $this->press('Read it');
+        $this->see('No ingredients were found');
+        $this->assertHolds('The recipe, as it is written', 'Dear council, the lamp in the mill street is out.');
+        self::$driver->navigate()->refresh();
+        $this->assertHolds('The recipe, as it is written', 'Dear council, the lamp in the mill street is out.');
+    }
+
+    #[Depends('testWhatIsNoRecipeIsSaidAndKept')]
+    public function testARecipeIsReadAndCorrected(): string
+    {
+        self::$driver->manage()->getLog('browser');
+        $this->type('The recipe, as it is written', self::RECIPE);
+        $this->press('Read it');
+        $this->see('What was read');
+        $this->see('1 to look at');
+        $this->see('What is this?');
+        $this->assertSound();
+        $this->press('omit a slosh of blibble');
+        $this->see('Nothing left to ask');
+        $this->type('Amount of 600 ml beef stock', '650 ml');
+        $this->see('650 mL');
+        $this->press('Go on: meat, cooker and day');
+        $this->see('What changes in the recipe');
+
+        return (string) self::$driver->getCurrentURL();
+    }
+
+    #[Depends('testARecipeIsReadAndCorrected')]
+    public function testTheWorkbenchAnswersEveryChangeAndKeepsIt(string $url): string
+    {
+        $this->setValue('Eat on', '2026-11-27');
+        $this->setValue('at', '19:00');
+        $this->choose('Cooker', 'The big oval');
+        $this->see('eat at 19:00');
+        $verdict = $this->textOf('verdict');
+        $this->choose('Cut', 'oxtail');
+        $this->type('Weight as bought', '2½ lb');
+        $this->see('taken as 1.13 kg');
+        $this->type('Pieces', '6');
+        $this->type('Thickness, if measured', '5 cm');
+        $this->see('by the ruler');
+        $verdict = $this->seeChange('verdict', $verdict);
+        $this->press('Add a time away');
+        $this->setValue('from', '08:10');
+        $this->setValue('to', '17:40');
+        $this->seeChange('verdict', $verdict);
+        $this->press('Sauce in your pot at the end');
+        $this->see('steam past the lid');
+        $this->see('Saved');
+        $shown = $this->textOf('verdict');
+        $this->assertSound();
+
+        self::$driver->navigate()->refresh();
+        $this->see($shown);
+        $this->assertHolds('Weight as bought', '2½ lb');
+        $this->assertHolds('Thickness, if measured', '5 cm');
+
+        return $url;
+    }
+
+    #[Depends('testTheWorkbenchAnswersEveryChangeAndKeepsIt')]
+    public function testImpossibleValuesKeepWhatWasTypedAndSayWhy(string $url): string
+    {
+        $this->type('Weight as bought', '40 kg');
+        $this->see('must lie between');
+        self::assertSame('true', $this->field('Weight as bought')->getAttribute('aria-invalid'));
+        $this->see('Saved');
+        self::$driver->navigate()->refresh();
+        $this->see('must lie between');
+        $this->assertHolds('Weight as bought', '40 kg');
+        $this->assertSound();
+        $this->type('Weight as bought', '1.8 kg');
+        $this->type('Meat starts at', '-18');
+        $this->see('thaw it in the fridge first');
+        $this->type('Meat starts at', '5');
+        $this->dontSee('thaw it in the fridge first');
+
+        return $url;
+    }
+
+    #[Depends('testImpossibleValuesKeepWhatWasTypedAndSayWhy')]
+    public function testTheWholeFormIsReachedByKeyboard(string $url): string
+    {
+        $field = $this->field('Weight as bought');
+        $field->click();
+        $reached = [];
+        for ($i = 0; $i < 14; ++$i) {
+            self::$driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+            $reached[] = self::$driver->executeScript('const e = document.activeElement; return e.getAttribute("aria-label") ?? e.labels?.[0]?.textContent ?? e.textContent;');
+        }
+        foreach (['Pieces', 'Thickness, if measured', 'Meat starts at', 'Cooker', 'Eat on', 'Servings'] as $label) {
+            self::assertContains($label, $reached);
+        }
+
+        return $url;
+    }
+
+    #[Depends('testTheWholeFormIsReachedByKeyboard')]
+    public function testTheCalendarFileHoldsTheDay(string $url): string
+    {
+        $ics = self::$driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);');
+        self::assertIsString($ics);
+        self::assertStringContainsString('BEGIN:VCALENDAR', $ics);
+        self::assertStringContainsString('Begin the sauce', $ics);
+        self::assertStringContainsString('VALARM', $ics);
+
+        return $url;
+    }
+
+    #[Depends('testTheCalendarFileHoldsTheDay')]
+    public function testThePotIsStartedAndTheForkMovesThePlan(string $url): string
+    {
+        $this->setValue('Eat on', '2026-11-26');
+        $this->see('In by');
+        $this->press('remove the time away from 08:10');
+        $this->see('Saved');
+        $this->setValue('or already, at', '07:30');
+        $this->press('Switched on');
+        $this->see('What does the fork say?');
+        $this->resize(390, 844);
+        $window = $this->textOf('fork-window');
+        $headline = $this->textOf('headline');
+        $this->press('Resists');
+        $moved = $this->seeChange('fork-window', $window);
+        self::assertNotSame($headline, $this->textOf('headline'));
+        self::assertStringContainsString('later than planned', $this->textOf('headline'));
+        $this->assertSound();
+        $this->press('Undo');
+        $this->seeChange('fork-window', $moved);
+        self::assertSame($window, $this->textOf('fork-window'));
+        $this->press('Slides in');
+        $this->see('Begin the sauce');
+        $this->see('Ready.');
+
+        return (string) self::$driver->getCurrentURL();
+    }
+
+    #[Depends('testThePotIsStartedAndTheForkMovesThePlan')]
+    public function testWhatIsLeftGivesTheSlurry(string $url): void
+    {
+        $this->resize(390, 844);
+        $this->type('Liquid left, skimmed', 'some');
+        $this->press('How much starch?');
+        $this->see('wasn’t understood as an amount of liquid');
+        $this->assertHolds('Liquid left, skimmed', 'some');
+        self::$driver->manage()->getLog('browser');
+        $this->type('Liquid left, skimmed', '500 mL');
+        $this->choose('Wanted', 'Gravy');
+        $this->press('How much starch?');
+        $this->see('15 g corn starch (cornflour)');
+        $this->see('30 mL cold water');
+        $this->assertSound();
+    }
+
+    #[Depends('testWhatIsLeftGivesTheSlurry')]
+    public function testClosingWritesTheNotebook(): void
+    {
+        $this->type('What to remember', 'Fewer prunes.');
+        $this->press('Close this cook');
+        $this->see('It is in the notebook.');
+        $this->press('It is in the notebook.');
+        $this->see('Fewer prunes.');
+        $this->see('10 h after switching on');
+        $this->see('500 mL');
+        $this->assertSound();
+    }
+
+    #[Depends('testClosingWritesTheNotebook')]
+    public function testDeletingCanBeUndone(): void
+    {
+        $this->open('/');
+        $this->see('cooked');
+        $this->press('Delete Oxtail with stout and prunes');
+        $this->see('was deleted');
+        $this->press('Undo');
+        $this->find("//h2[normalize-space()='Oxtail with stout and prunes']");
+        $this->assertSound();
+    }
+}
