@@ -14,7 +14,7 @@ use Pausis\Core\Heat\Simulation;
  *
  * The members are the first points of a Halton sequence, mapped to normal and log-normal deviations:
  * the same inputs always give the same answer. Evidence from the running cook re-weights them; when too few
- * still carry weight, they are resampled around the survivors.
+ * still carry weight, a wider set is drawn, weighted back to the prior, and resampled around its survivors.
  */
 final readonly class Ensemble
 {
@@ -25,27 +25,43 @@ final readonly class Ensemble
     /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
     private const JITTER = 0.35;
 
-    /** @param non-empty-list<Deviation> $members */
-    private function __construct(public array $members)
+    /** How much wider the cooker's heat and the meat's need are searched where the evidence contradicts the prior. */
+    private const WIDER = 2.5;
+
+    /**
+     * @param non-empty-list<Deviation> $members
+     * @param non-empty-list<float>     $logPriors of each member over how often it was drawn, up to a constant
+     */
+    private function __construct(public array $members, private array $logPriors, private Spread $spread)
     {
     }
 
     /** @param int<1, max> $count */
     public static function draw(Spread $spread, int $count = self::MEMBERS): self
     {
-        $members = [];
+        return self::drawn($spread, $count, 1.0);
+    }
+
+    /**
+     * @param int<1, max> $count
+     * @param float       $wider factor on the spread of heat and need, made good by the members' prior weights
+     */
+    private static function drawn(Spread $spread, int $count, float $wider): self
+    {
+        $members = $logPriors = [];
         for ($i = 1; $i <= $count; ++$i) {
             $z = self::normals($i);
             $members[] = new Deviation(
-                exp($spread->heat * $z[0]),
+                exp($spread->heat * $wider * $z[0]),
                 exp($spread->loss * $z[1]),
-                exp($spread->need * $z[2]),
+                exp($spread->need * $wider * $z[2]),
                 exp($spread->thickness * $z[3]),
                 $spread->startKelvin * $z[4],
             );
+            $logPriors[] = -0.5 * ($wider ** 2 - 1) * ($z[0] ** 2 + $z[2] ** 2);
         }
 
-        return new self($members);
+        return new self($members, $logPriors, $spread);
     }
 
     /**
@@ -60,7 +76,8 @@ final readonly class Ensemble
         if ([] === $evidence || $outcome->effectiveMembers() >= self::TOO_FEW) {
             return $outcome;
         }
-        $survivors = $this->resampled($outcome->weights);
+        $wide = self::drawn($this->spread, \count($this->members), self::WIDER);
+        $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence)->weights);
 
         return new Outcome($survivors->members, $survivors->courses($simulation, $setup, $horizon, []),
             array_fill(0, \count($survivors->members), 1 / \count($survivors->members)));
@@ -72,7 +89,7 @@ final readonly class Ensemble
         $courses = $this->courses($simulation, $setup, $horizon, $evidence);
         $logs = [];
         foreach ($courses as $i => $course) {
-            $log = 0.0;
+            $log = $this->logPriors[$i];
             foreach ($evidence as $k => $one) {
                 $log += $one->logLikelihood($course->seen[$k], $setup->joint->needHours * $this->members[$i]->need);
             }
@@ -138,7 +155,7 @@ final readonly class Ensemble
             $members[] = new Deviation(exp($moved[0]), exp($moved[1]), exp($moved[2]), exp($moved[3]), $moved[4]);
         }
 
-        return new self($members);
+        return new self($members, array_fill(0, $count, 0.0), $this->spread);
     }
 
     /** @return list<float> five independent standard normal values, the same for the same index ≥ 1 */

@@ -24,14 +24,18 @@ enum ForkAnswer: string
         };
     }
 
-    /** Probability of the answer when the dose is $share times the need. Estimates, docs/model.md §4. */
-    public function probability(float $share): float
+    /**
+     * Natural logarithm of the answer's probability when the dose is $share times the need; finite however unlikely.
+     * Estimates, docs/model.md §4.
+     */
+    public function logProbability(float $share): float
     {
         return match ($this) {
-            self::Resists => Normal::cumulative((0.90 - $share) / 0.12),
-            self::Gives => max(0.0, Normal::cumulative(($share - 0.78) / 0.12) - Normal::cumulative(($share - 1.05) / 0.12)),
-            self::SlidesIn => Normal::cumulative(($share - 0.95) / 0.12),
-            self::FallsApart => Normal::cumulative(($share - 1.30) / 0.15),
+            self::Resists => Normal::logCumulative((0.90 - $share) / 0.12),
+            // Past "resists" and not yet "slides in": as good as the difference of the two, and exact in the tails.
+            self::Gives => Normal::logCumulative(($share - 0.78) / 0.12) + Normal::logCumulative((1.05 - $share) / 0.12),
+            self::SlidesIn => Normal::logCumulative(($share - 0.95) / 0.12),
+            self::FallsApart => Normal::logCumulative(($share - 1.30) / 0.15),
         };
     }
 }

@@ -9,9 +9,6 @@ use Pausis\Core\Quantity\Duration;
 
 final readonly class ForkTest implements Evidence
 {
-    /** No answer is impossible: forks, hands and places in the meat differ. */
-    private const FLOOR = 1e-4;
-
     public function __construct(private Duration $at, public ForkAnswer $answer)
     {
     }
@@ -23,6 +20,6 @@ final readonly class ForkTest implements Evidence
 
     public function logLikelihood(Sample $sample, float $need): float
     {
-        return log(max(self::FLOOR, $this->answer->probability($sample->dose / $need)));
+        return $this->answer->logProbability($sample->dose / $need);
     }
 }

@@ -67,13 +67,13 @@ final class ConsoleTest extends KernelTestCase
         $tester = $this->tester('pausis:adapt');
         $tester->execute([
             'file' => \dirname(__DIR__, 2).'/app/Console/sample/lamb-shanks.txt', '--cut' => 'lamb-shank', '--kg' => '1.6', '--pieces' => '4',
-            '--cooker' => '6.5', '--serve' => '19:00', '--away' => '08:10-17:20', '--level' => 'a-third',
+            '--cooker' => '6.5', '--serve' => '19:45', '--away' => '08:10-17:20', '--level' => 'a-third',
         ]);
         $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
 
         self::assertSame(['verdict', 'settings', 'ledger', 'liquid', 'salt', 'fill', 'day', 'safety'], array_keys($answer));
         self::assertIsString($answer['verdict']);
-        self::assertStringContainsString('eat at 19:00', $answer['verdict']);
+        self::assertStringContainsString('eat at 19:45', $answer['verdict']);
     }
 
     public function testAdaptSaysWhatIsWrong(): void

@@ -88,6 +88,7 @@ abstract class BrowserTestCase extends TestCase
     protected function type(string $label, string $text): void
     {
         $field = $this->field($label);
+        $this->centre($field);
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys('' === $text ? WebDriverKeys::BACKSPACE : $text);
@@ -112,8 +113,20 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$name.'"';
         $button = $this->find("//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted)]");
-        self::$driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        $this->centre($button);
+        $place = null;
+        self::waitFor(static function () use ($button, &$place): bool {
+            $before = $place;
+            $place = $button->getLocationOnScreenOnceScrolledIntoView();
+
+            return $before == $place;
+        }, self::WAIT_SECONDS, "$name to stand still");
         $button->click();
+    }
+
+    private function centre(RemoteWebElement $element): void
+    {
+        self::$driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
     }
 
     protected function find(string $xpath): RemoteWebElement

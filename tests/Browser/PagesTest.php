@@ -65,6 +65,7 @@ final class PagesTest extends BrowserTestCase
         $this->openSample();
         $this->setValue('from', '05:00');
         $this->see('no moment to load');
+        $this->see('Saved');
         $this->press('Eat at');
         $this->see('In by');
         $this->assertSound();

@@ -96,6 +96,16 @@ final class EnsembleTest extends TestCase
         self::assertLessThan((float) $cooler->likely, (float) $warmer->likely);
     }
 
+    public function testEvenAnAbsurdAnswerMovesTheWindow(): void
+    {
+        $median = (float) $this->fork([self::forkTest(16, ForkAnswer::Resists)])->likely;
+        $more = (float) $this->fork([self::forkTest(18, ForkAnswer::Resists)])->likely;
+
+        self::assertGreaterThan(14.0, $median);
+        self::assertGreaterThan($median, $more);
+        self::assertLessThan(6.0, $this->fork([self::forkTest(4.5, ForkAnswer::FallsApart)])->likely);
+    }
+
     public function testEvidenceThatContradictsMostMembersIsResampled(): void
     {
         $run = $this->outcome([self::forkTest(11.5, ForkAnswer::Resists)]);

@@ -3,7 +3,7 @@ import { Button } from "../kit/Button";
 import { Choices } from "../kit/Choices";
 import { Field } from "../kit/Field";
 import { Panel } from "../kit/Panel";
-import { INPUT, TextField } from "../kit/TextField";
+import { CLOCK, INPUT, TextField } from "../kit/TextField";
 
 /** When to eat, when nobody is there, and how the meat should be. */
 export function DinnerPanel({
@@ -24,7 +24,7 @@ export function DinnerPanel({
   return (
     <Panel title="Dinner">
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
-        <div className="grid grid-cols-[minmax(0,1fr)_7.2rem] gap-3">
+        <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-3">
           <TextField
             label="Eat on"
             type="date"
@@ -65,7 +65,7 @@ export function DinnerPanel({
                     <input
                       {...controls}
                       type="time"
-                      className={INPUT}
+                      className={`${INPUT} ${CLOCK}`}
                       value={timeOf(one.from)}
                       onChange={(event) => setAway(index, { from: `${day}T${event.target.value}` })}
                     />
@@ -76,7 +76,7 @@ export function DinnerPanel({
                     <input
                       {...controls}
                       type="time"
-                      className={INPUT}
+                      className={`${INPUT} ${CLOCK}`}
                       value={timeOf(one.to)}
                       onChange={(event) => setAway(index, { to: `${day}T${event.target.value}` })}
                     />

@@ -4,6 +4,9 @@ import { Field } from "./Field";
 export const INPUT =
   "mt-0.5 min-h-11 w-full rounded-lg border-2 border-line bg-panel px-2.5 py-1 text-ink hover:border-rim aria-[invalid]:border-heat";
 
+/** Native date and time fields need every pixel for their own buttons. */
+export const CLOCK = "px-1.5 text-[0.88rem]";
+
 type Props = Omit<ComponentProps<"input">, "onChange" | "id"> & {
   label: string;
   problem?: string | undefined;
@@ -17,7 +20,7 @@ export function TextField({ label, problem, note, onChange, ...input }: Props) {
       {(controls) => (
         <input
           autoComplete="off"
-          className={INPUT}
+          className={input.type === "date" || input.type === "time" ? `${INPUT} ${CLOCK}` : INPUT}
           {...input}
           {...controls}
           onChange={(event) => onChange(event.target.value)}
