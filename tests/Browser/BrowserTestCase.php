@@ -117,9 +117,9 @@ abstract class BrowserTestCase extends TestCase
         $place = null;
         self::waitFor(static function () use ($button, &$place): bool {
             $before = $place;
-            $place = $button->getLocationOnScreenOnceScrolledIntoView();
+            $place = self::$driver->executeScript('return arguments[0].getBoundingClientRect().top', [$button]);
 
-            return $before == $place;
+            return $before === $place;
         }, self::WAIT_SECONDS, "$name to stand still");
         $button->click();
     }
