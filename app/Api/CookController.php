@@ -68,7 +68,7 @@ final class CookController extends ApiController
             'sauceMl' => $outcome->sauce->target,
             'endMl' => $outcome->sauce->atEnd->total,
             'setting' => $outcome->choice->value,
-        ]);
+        ], $adapted->order->cooker);
         $this->cooks->add($cook);
 
         return $this->answer($this->presenter->present($cook), 201);

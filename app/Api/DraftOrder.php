@@ -11,6 +11,7 @@ use Pausis\App\Store\Cookers;
 use Pausis\App\Store\HouseRecord;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Finish\Thickener;
@@ -49,8 +50,11 @@ final readonly class DraftOrder
         );
     }
 
-    /** @param list<Ingredient> $understood */
-    public function order(BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems): ?BraiseOrder
+    /**
+     * @param list<Ingredient> $understood
+     * @param Cooker|null      $cooker     in place of the one that the draft names
+     */
+    public function order(BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null): ?BraiseOrder
     {
         $kept = [];
         foreach ($understood as $k => $ingredient) {
@@ -61,7 +65,7 @@ final readonly class DraftOrder
         $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
         $original = $this->original($draft, $problems);
         [$joint, $bone] = $this->meat($draft, $problems);
-        $cooker = $this->cookers->find($draft->cookerId);
+        $cooker ??= $this->cookers->find($draft->cookerId)?->cooker();
         if (null === $cooker) {
             $problems->add('no-cooker', 'cookerId');
         }
@@ -78,7 +82,7 @@ final readonly class DraftOrder
         }
 
         return new BraiseOrder(
-            $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker->cooker(),
+            $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
             $level, $texture, $thickness, $thickener, $setting,
         );

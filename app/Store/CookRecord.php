@@ -6,11 +6,17 @@ namespace Pausis\App\Store;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Power;
+use Pausis\Core\Quantity\Volume;
 use Symfony\Component\Uid\Uuid;
 
 /**
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
+ * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null}
  * @phpstan-type CookEvent array{kind: string, at: string, value: string, thickness?: string, thickener?: string}
  */
 #[ORM\Entity]
@@ -32,6 +38,10 @@ class CookRecord
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $closedAt = null;
 
+    /** @var CookerSnapshot the cooker as it was; it may be changed or deleted since */
+    #[ORM\Column(type: Types::JSON)]
+    private array $cooker;
+
     /**
      * @param array<string, mixed>             $draft   a BraiseDraft, normalized
      * @param array<string, string|float|null> $planned what was expected when the pot was switched on
@@ -48,8 +58,29 @@ class CookRecord
         public \DateTimeImmutable $switchedOn,
         #[ORM\Column(type: Types::JSON)]
         public array $planned,
+        Cooker $cooker,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
+        $this->cooker = [
+            'capacityLitres' => $cooker->capacity->inLitres(),
+            'shape' => $cooker->shape->value,
+            'ratedWatts' => $cooker->rated?->watts,
+            'heatFactor' => $cooker->heatFactor,
+            'autoWarmHours' => $cooker->autoWarmAfter?->inHours(),
+        ];
+    }
+
+    public function cooker(): Cooker
+    {
+        $kept = $this->cooker;
+
+        return new Cooker(
+            Volume::litres($kept['capacityLitres']),
+            Shape::from($kept['shape']),
+            null === $kept['ratedWatts'] ? null : Power::watts($kept['ratedWatts']),
+            $kept['heatFactor'],
+            null === $kept['autoWarmHours'] ? null : Duration::hours($kept['autoWarmHours']),
+        );
     }
 
     /** @return list<CookEvent> in order */

@@ -101,6 +101,14 @@ final class CookApiTest extends ApiTestCase
         self::assertLessThan(self::in($late, 'windows.1.latest') ?? \INF, self::in($turned, 'windows.1.latest'));
     }
 
+    public function testACookOutlivesItsCooker(): void
+    {
+        $before = $this->call('GET', $this->cook);
+        $this->call('DELETE', '/api/cookers/'.self::text($this->call('GET', '/api/cookers'), '0.id'), null, 204);
+
+        self::assertSame($before['windows'], $this->call('GET', $this->cook)['windows']);
+    }
+
     public function testASecondStartFindsTheRunningPot(): void
     {
         $running = $this->call('GET', $this->cook);

@@ -96,7 +96,7 @@ final readonly class CookPresenter
     {
         $draft = $this->drafts->fromArray($cook->draft);
         $problems = new Problems();
-        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $cook->switchedOn->modify('-1 day'), $problems);
+        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $cook->switchedOn->modify('-1 day'), $problems, $cook->cooker());
 
         return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
     }
