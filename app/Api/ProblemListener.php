@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
+use Doctrine\DBAL\Exception\DriverException;
 use Pausis\App\Api\Presentation\House;
 use Pausis\App\Store\StaleRevision;
 use Pausis\App\Wording\Wording;
@@ -33,9 +34,10 @@ final readonly class ProblemListener
             $error instanceof StaleRevision => [409, 'This was changed in another window.', []],
             $error instanceof InvalidInput => [422, 'Some of this can’t be used.', $this->problems($error)],
             $error instanceof HttpExceptionInterface => $this->http($error),
+            $error instanceof DriverException && str_contains($error->getMessage(), 'disk is full') => [507, 'The server’s disk is full: this could not be saved. What was saved before is safe, and what you typed is kept here.', []],
             default => [500, 'Something went wrong on the server. What you typed is kept.', []],
         };
-        if (500 === $status) {
+        if ($status >= 500) {
             $this->logger->error($error->getMessage(), ['exception' => $error]);
         }
         $event->setResponse(new JsonResponse(

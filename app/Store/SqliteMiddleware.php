@@ -6,6 +6,7 @@ namespace Pausis\App\Store;
 
 use Doctrine\DBAL\Driver;
 use Doctrine\DBAL\Driver\Connection;
+use Doctrine\DBAL\Driver\Exception;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
@@ -42,6 +43,18 @@ final class SqliteMiddleware implements Middleware
                                 // The first failure is the one to report.
                             }
                             throw $e;
+                        }
+                    }
+
+                    /** After a full disk SQLite has already rolled back; the failure to report is that one, not this. */
+                    public function rollBack(): void
+                    {
+                        try {
+                            parent::rollBack();
+                        } catch (Exception $e) {
+                            if (!str_contains($e->getMessage(), 'no transaction is active')) {
+                                throw $e;
+                            }
                         }
                     }
                 };
