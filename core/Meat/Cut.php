@@ -42,7 +42,7 @@ final readonly class Cut
 
     public function isPoultry(): bool
     {
-        return \in_array($this->animal, ['chicken', 'duck', 'turkey'], true);
+        return \in_array($this->animal, ['chicken', 'duck', 'turkey', 'goose', 'guinea fowl'], true);
     }
 
     /** Times the need at which a doneness level is reached. */

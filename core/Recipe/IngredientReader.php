@@ -13,7 +13,7 @@ use Pausis\Core\Meat\Cuts;
 /** Reads one ingredient line into amount, food and role. Whatever it can't tell stays null and lowers the confidence. */
 final readonly class IngredientReader
 {
-    private const ANIMAL = '/\b(beef|ox|veal|pork|lamb|mutton|hogget|goat|kid|venison|deer|boar|chicken|duck|turkey|rabbit|hare)\b/iu';
+    private const ANIMAL = '/\b(beef|ox|veal|pork|lamb|mutton|hogget|goat|kid|venison|deer|boar|chicken|hen|duck|goose|turkey|guinea fowl|rabbit|hare)\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|to garnish|if you (?:like|have)|for the table)\b/iu';
     /** Roles whose amount hardly matters to a braise, so that its absence is no doubt. */
     private const SMALL = [Role::Salt, Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Fat];

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Meat\Cuts;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The core's tables: their shape, and what a shape can't say. */
+final class DataTest extends TestCase
+{
+    #[TestWith(['cuts'])]
+    #[TestWith(['larder'])]
+    public function testATableHasItsShape(string $table): void
+    {
+        $folder = \dirname(__DIR__, 2).'/core/data';
+        $data = json_decode((string) file_get_contents("$folder/$table.json"), false, 16, \JSON_THROW_ON_ERROR);
+        $result = (new Validator())->validate($data, (string) file_get_contents("$folder/schema/$table.json"));
+
+        $error = $result->error();
+        self::assertTrue($result->isValid(), null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR));
+    }
+
+    public function testNoNameMeansTwoFoods(): void
+    {
+        $seen = [];
+        foreach (self::rows('larder', 'foods') as $row) {
+            foreach ($row['words'] as $word) {
+                self::assertArrayNotHasKey($word, $seen, "$word: $row[id] and ".($seen[$word] ?? ''));
+                $seen[$word] = $row['id'];
+            }
+        }
+        self::assertGreaterThan(350, \count($seen));
+    }
+
+    public function testNoNameMeansTwoCuts(): void
+    {
+        $seen = [];
+        foreach (self::rows('cuts', 'cuts') as $row) {
+            foreach ($row['words'] as $word) {
+                self::assertArrayNotHasKey($word, $seen, "$word: $row[id] and ".($seen[$word] ?? ''));
+                $seen[$word] = $row['id'];
+            }
+        }
+    }
+
+    public function testEveryFoodIsFoundByEachOfItsNames(): void
+    {
+        $larder = Larder::load();
+        foreach (self::rows('larder', 'foods') as $row) {
+            foreach ($row['words'] as $word) {
+                if (!str_contains($word, ',')) {
+                    self::assertSame($row['id'], ($larder->named("some $word, chopped")[0] ?? null)?->id, $word);
+                }
+            }
+        }
+    }
+
+    public function testEveryCutIsFoundByEachOfItsNames(): void
+    {
+        $cuts = Cuts::load();
+        foreach (self::rows('cuts', 'cuts') as $row) {
+            foreach ($row['words'] as $word) {
+                self::assertSame($row['id'], $cuts->named("2 kg $word, trimmed")?->id, $word);
+            }
+        }
+    }
+
+    public function testThereAreTheCutsOfTheModelAndAtLeastTenMore(): void
+    {
+        self::assertGreaterThanOrEqual(31, \count(Cuts::load()->all()));
+    }
+
+    /** @return list<array{id: string, words: list<string>}> */
+    private static function rows(string $table, string $list): array
+    {
+        /** @var array<string, list<array{id: string, words: list<string>}>> $data */
+        $data = json_decode((string) file_get_contents(\dirname(__DIR__, 2)."/core/data/$table.json"), true, 16, \JSON_THROW_ON_ERROR);
+
+        return $data[$list];
+    }
+}
