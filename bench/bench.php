@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pausis\App\Kernel;
 use Pausis\Bench\Measure;
+use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Larder;
@@ -30,8 +31,23 @@ $simulation = new Simulation();
 $cook = Cooks::chuck();
 $full = Cooks::chuck(3.0);
 $ensemble = Ensemble::draw(new Spread());
-echo Measure::of('one member, 16 h', 400, 100, static fn (int $i) => $simulation->run($full, new Deviation(1 + $i / 1e5), 16, traced: true))->line(1.5);
+$member = Measure::of('one member, 16 h', 400, 100, static fn (int $i) => $simulation->run($full, new Deviation(1 + $i / 1e5), 16));
+echo $member->line(1.5);
 echo Measure::of('128 members on Low, every window', 40, 10, static fn () => $ensemble->run($simulation, $cook, 20))->line(120);
+$settings = array_map(static fn (Setting $s) => Cooks::chuck(program: Cooks::on($s)), [Setting::Low, Setting::Medium, Setting::High]);
+echo Measure::of('128 members on Low, Medium and High', 20, 5, static function () use ($ensemble, $simulation, $settings): void {
+    foreach ($settings as $setup) {
+        $ensemble->run($simulation, $setup, 20);
+    }
+})->line(350);
+
+$compiled = sys_get_temp_dir().'/pausis-conduction-'.getmypid();
+exec('gcc -O2 -o '.escapeshellarg($compiled).' '.escapeshellarg(__DIR__.'/conduction.c').' -lm 2>/dev/null', result_code: $failed);
+if (0 === $failed) {
+    $inC = (float) exec(escapeshellarg($compiled).' 4000');
+    unlink($compiled);
+    printf("%-58s %9.2f\n%-58s %9.1f %9s %9.1f  %s\n", 'one member, 16 h, in C with -O2', $inC, 'PHP : C', $member->percentile(0.5) / $inC, '', 8, $member->percentile(0.5) / $inC <= 8 ? 'within' : 'OVER');
+}
 
 $reader = new RecipeReader(Larder::load(), Cuts::load());
 $recipe = (string) file_get_contents(dirname(__DIR__).'/app/Console/sample/lamb-shanks.txt');

@@ -11,9 +11,11 @@ use Pausis\Core\Quantity\Length;
 final class Reduction
 {
     public const ROLLING_BOIL = 0.40;       // kg/m²·min
+    public const STEADY_SIMMER = 0.16;
 
-    public static function timeFor(float $grams, Length $panDiameter): Duration
+    /** @param float $rate kg/m²·min */
+    public static function timeFor(float $grams, Length $panDiameter, float $rate = self::ROLLING_BOIL): Duration
     {
-        return Duration::minutes(max(0.0, $grams) / 1000 / (self::ROLLING_BOIL * \M_PI / 4 * $panDiameter->metres ** 2));
+        return Duration::minutes(max(0.0, $grams) / 1000 / ($rate * \M_PI / 4 * $panDiameter->metres ** 2));
     }
 }

@@ -7,7 +7,6 @@ namespace Pausis\Core\Heat;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Internal\Segment;
 use Pausis\Core\Heat\Internal\Timeline;
-use Pausis\Core\Meat\Piece;
 use Pausis\Core\Tenderness\CollagenRate;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -25,9 +24,6 @@ use Pausis\Core\Tenderness\Doneness;
  */
 final readonly class Simulation
 {
-    public const CONDUCTIVITY = 0.46;       // W/m·K
-    public const MEAT_HEAT = 3450.0;        // J/kg·K
-    public const SURFACE = 250.0;           // W/m²·K, meat in simmering liquid
     public const LATENT_HEAT = 2.257e6;     // J/kg
     public const INSERT_HEAT = 880.0;       // J/kg·K
     private const SAFE_CELSIUS = 60.0;
@@ -65,7 +61,8 @@ final readonly class Simulation
         $joint = $setup->joint;
         $piece = $joint->piece->withHalfThickness($joint->piece->a * $deviation->thickness);
         $n = $this->shells;
-        [$heat, $between, $surface] = $this->shellNetwork($piece, $joint->count);
+        $shells = Shells::of($piece, $joint->count, $n);
+        [$heat, $between, $surface] = [$shells->heat, $shells->between, $shells->surface];
 
         $capacity = $cooker->insertMass()->kilograms * self::INSERT_HEAT;
         $enthalpy = $capacity * $setup->insert->celsius;
@@ -222,28 +219,6 @@ final readonly class Simulation
 
         return new Course($pot60, $core60, $coreSafe, array_map(static fn (float $at): float => max($at, $coreSafe), $reached),
             $dose, $pot, $core, $evaporated, $trace, array_values($seen), new EnergyAccount($in, $lost, $steam, $capacity * $pot - $potStart, $meat));
-    }
-
-    /**
-     * @return array{list<float>, list<float>, float} heat capacities J/K of the shells from the core outwards,
-     *                                                conductances W/K between neighbours, and from the outermost to the pot
-     */
-    private function shellNetwork(Piece $piece, int $count): array
-    {
-        $n = $this->shells;
-        $e = $piece->dimensionality();
-        $volume = $piece->volume() * $count;
-        $dr = $piece->a / $n;
-        $heat = $between = [];
-        for ($i = 0; $i < $n; ++$i) {
-            $heat[] = Piece::DENSITY * self::MEAT_HEAT * $volume * ((($i + 1) / $n) ** $e - ($i / $n) ** $e);
-            if ($i < $n - 1) {
-                $between[] = self::CONDUCTIVITY / $dr * $e * $volume / $piece->a * (($i + 1) / $n) ** ($e - 1);
-            }
-        }
-        $surface = $e * $volume / $piece->a / ($dr / 2 / self::CONDUCTIVITY + 1 / self::SURFACE);
-
-        return [$heat, $between, $surface];
     }
 
     /** Saturation pressure of water in kPa, Tetens' equation; good to 1 % from 0 to 100 °C. */

@@ -50,6 +50,39 @@ final class ConsoleTest extends KernelTestCase
         );
     }
 
+    public function testAWaterTestIsFitted(): void
+    {
+        $tester = $this->tester('pausis:water-test');
+        $tester->execute(['readings' => ['2:61', '4:79', '6:88', '8:92'], '--litres' => '5.7', '--watts' => '241.5']);
+        $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
+
+        self::assertSame(0, $tester->getStatusCode());
+        self::assertSame('fit', $answer['verdict']);
+        self::assertGreaterThan(0.8, $answer['heatFactor']);
+        self::assertIsFloat($answer['lossFactor']);
+    }
+
+    public function testAWaterTestThatCantBeSaysWhere(): void
+    {
+        $tester = $this->tester('pausis:water-test');
+        $tester->execute(['readings' => ['two:47', '4:900'], '--water-kg' => '40']);
+        $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
+
+        self::assertSame(1, $tester->getStatusCode());
+        self::assertIsArray($answer['problems']);
+        self::assertContains('readings.0.atHour', array_column($answer['problems'], 'path'));
+        self::assertContains('readings.1.temperature', array_column($answer['problems'], 'path'));
+    }
+
+    public function testTheCutsAreListed(): void
+    {
+        $tester = $this->tester('pausis:cuts');
+        $tester->execute([]);
+
+        self::assertStringContainsString('wild-boar-shoulder', $tester->getDisplay());
+        self::assertStringContainsString('6.5 h ± 18 %', $tester->getDisplay());
+    }
+
     public function testReadPrintsWhatTheReaderMade(): void
     {
         $tester = $this->tester('pausis:read');

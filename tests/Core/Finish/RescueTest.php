@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Finish;
+
+use Pausis\Core\Finish\Rescue;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Quantity\Length;
+use PHPUnit\Framework\TestCase;
+
+final class RescueTest extends TestCase
+{
+    public function testReducingConservesSaltAndIsRefusedWhereItEndsTooSalty(): void
+    {
+        $reduced = Rescue::reduce(900, 700, 0.010, self::pan());
+
+        self::assertNotNull($reduced);
+        self::assertEqualsWithDelta(0.010 * 900, $reduced->salt * 700, 1e-9);
+        self::assertEqualsWithDelta(200, $reduced->grams, 1e-9);
+        self::assertNull(Rescue::reduce(900, 500, 0.010, self::pan()));
+        self::assertNull(Rescue::reduce(900, 0, 0.010, self::pan()));
+    }
+
+    public function testTheLeastThatSaltAllowsIsJustAllowed(): void
+    {
+        $least = Rescue::leastAfterReducing(900, 0.010);
+
+        self::assertNotNull(Rescue::reduce(900, $least + 0.01, 0.010, self::pan()));
+        self::assertNull(Rescue::reduce(900, $least - 1, 0.010, self::pan()));
+    }
+
+    public function testDilutingConservesSaltAndKeepsTheThickness(): void
+    {
+        $diluted = Rescue::tooSalty(600, 0.015, Thickness::Gravy, Thickener::CornStarch);
+
+        self::assertEqualsWithDelta(300, $diluted->liquid->total, 1e-9);
+        self::assertEqualsWithDelta(600 * 0.015, (600 + $diluted->liquid->total) * $diluted->salt, 1e-9);
+        self::assertEqualsWithDelta((600 + 300) * 0.03, 600 * 0.03 + $diluted->starchGrams, 1e-9);
+        self::assertSame(0.0, Rescue::tooSalty(600, 0.008, Thickness::Gravy, Thickener::Flour)->liquid->total);
+    }
+
+    public function testTooThickAndTooThinAreOpposites(): void
+    {
+        $water = Rescue::tooThick(500, Thickness::Stew, Thickness::CoatsSpoon);
+        self::assertEqualsWithDelta(500 * 0.045, (500 + $water) * 0.016, 1e-9);
+        self::assertSame(0.0, Rescue::tooThick(500, Thickness::CoatsSpoon, Thickness::Stew));
+
+        self::assertEqualsWithDelta(500 * (0.030 - 0.016), Rescue::tooThin(500, Thickness::CoatsSpoon, Thickness::Gravy, Thickener::CornStarch)->grams, 1e-9);
+    }
+
+    public function testFatComesOffByVolume(): void
+    {
+        ['spoon' => $spoon, 'chilled' => $chilled] = Rescue::greasy(92);
+
+        self::assertEqualsWithDelta(75, $spoon, 1e-9);
+        self::assertEqualsWithDelta(95, $chilled, 1e-9);
+    }
+
+    public function testAGlazeSimmersLongerThanItWouldBoil(): void
+    {
+        $glaze = Rescue::glaze(400, 100, 0.008, self::pan());
+        $boiled = Rescue::reduce(400, 100, 0.003, self::pan());
+
+        self::assertNotNull($boiled);
+        self::assertEqualsWithDelta(2.5, $glaze->time->inMinutes() / $boiled->time->inMinutes(), 1e-9);
+        self::assertEqualsWithDelta(0.032, $glaze->salt, 1e-9);
+    }
+
+    private static function pan(): Length
+    {
+        return Length::centimetres(28);
+    }
+}
