@@ -152,6 +152,19 @@ final readonly class AdaptBraise
         return new PotEnd($end[2], $above, $end[4]);
     }
 
+    private static function doseAt(Course $best, float $hour): float
+    {
+        $dose = 0.0;
+        foreach ($best->trace as $row) {
+            if ($row[0] > $hour) {
+                break;
+            }
+            $dose = $row[3];
+        }
+
+        return $dose;
+    }
+
     /**
      * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, and holds it shortest.
      *
@@ -203,6 +216,11 @@ final readonly class AdaptBraise
         if ($day instanceof DayPlan && $day->pastBest) {
             $findings[] = new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]);
         }
+        if ($day instanceof DayPlan) {
+            $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
+            $findings[] = Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served));
+        }
+        $findings = array_values(array_filter($findings));
         array_push($findings, ...Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()));
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 

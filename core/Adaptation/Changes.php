@@ -6,12 +6,22 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Liquid\MeatJuice;
+use Pausis\Core\Quantity\Length;
 use Pausis\Core\Recipe\Method;
+use Pausis\Core\Tenderness\Softening;
+use Pausis\Core\Tenderness\Softness;
 
 /** The ledger: every change that the pot makes to the recipe. */
 final readonly class Changes
 {
+    private const USUAL_PIECE_CM = 2.0;
+    private const WORTH_SKIMMING_GRAMS = 20.0;
+    private const FAT_DENSITY = 0.92;       // g/mL
+
     public function __construct(private BraiseOrder $order, private SettingOutcome $chosen, private Slurry $slurry)
     {
     }
@@ -26,7 +36,7 @@ final readonly class Changes
     private function hours(): array
     {
         $original = $this->order->original;
-        $window = $this->chosen->windows[$this->order->texture->value];
+        $window = $this->window();
         if (null === $window->earliest || null === $window->latest) {
             return [];
         }
@@ -64,15 +74,49 @@ final readonly class Changes
     private function late(): array
     {
         $entries = [];
+        $sour = self::isSour($this->order);
         foreach ($this->order->potIngredients() as $i) {
             if ($i->food?->late) {
                 $entries[] = new LedgerEntry('add-late', ['food' => $i->foodText]);
+            } elseif (Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $this->window()->likely) {
+                $softening = Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $this->chosen->best, $this->window()->likely);
+                array_push($entries, ...$this->softened($i->foodText, $softening));
             } elseif ($i->food?->tender) {
                 $entries[] = new LedgerEntry('herb-at-the-end', ['food' => $i->foodText]);
             }
         }
 
         return $entries;
+    }
+
+    /** @return list<LedgerEntry> */
+    private function softened(string $food, Softening $softening): array
+    {
+        $variables = ['food' => $food, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+
+        return match ($softening->softness) {
+            Softness::Soft => [],
+            Softness::Hard => [new LedgerEntry('still-hard', $variables)],
+            Softness::FallsApart => [null !== $softening->cutTo
+                ? new LedgerEntry('cut-bigger', [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()])
+                : new LedgerEntry('add-at', [...$variables, 'afterHours' => (float) $softening->addAtHour])],
+        };
+    }
+
+    private static function isSour(BraiseOrder $order): bool
+    {
+        foreach ($order->potIngredients() as $i) {
+            if (Role::Tomato === $i->role || Role::Acid === $i->role || ($i->food->alcohol ?? 0.0) > 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function window(): Window
+    {
+        return $this->chosen->windows[$this->order->texture->value];
     }
 
     /** @return list<LedgerEntry> */
@@ -91,6 +135,10 @@ final readonly class Changes
             $entries[] = new LedgerEntry('reduce-at-the-end', [
                 'ml' => $this->chosen->sauce->reduce, 'minutes' => self::termValue($this->chosen->finish, 'reduce'), 'targetMl' => $this->chosen->sauce->target,
             ], $this->chosen->sauce->atEnd);
+        }
+        $fat = MeatJuice::renderedFat($this->order->joint, $this->order->joint->needHours)->inGrams();
+        if ($fat >= self::WORTH_SKIMMING_GRAMS) {
+            $entries[] = new LedgerEntry('skim-fat', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $this->order->joint->fat()->inGrams()]);
         }
         if ($this->slurry->grams >= 1) {
             $entries[] = new LedgerEntry('thicken', [

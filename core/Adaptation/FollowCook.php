@@ -9,6 +9,7 @@ use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
 use Pausis\Core\Heat\LidLift;
@@ -20,13 +21,18 @@ use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Tenderness\Doneness;
+use Pausis\Core\Tenderness\OtherWay;
 
 /** Moves the windows and the plan of a running cook by what has been seen of it. */
 final readonly class FollowCook
 {
     /** Lid up, fork in, lid down. */
     private const FORK_TEST_LID_MINUTES = 2.0;
+    private const FINISHING_OVEN_CELSIUS = 160.0;
     /** Turning to High is offered where it brings dinner forward by at least this much. */
     private const WORTH_TURNING_MINUTES = 10.0;
 
@@ -72,8 +78,35 @@ final readonly class FollowCook
             $onHigh,
             $best,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
+            $late ? $this->elsewhere($order, $setup, $run, $elapsed) : [],
             null === $ready ? null : self::moment($cook, $ready),
         );
+    }
+
+    /**
+     * By the oven, the hob and the pressure cooker, from where the pot most likely is now. The oven's and the hob's own
+     * heating up is in it; the need is what the evidence makes of it.
+     *
+     * @return list<Elsewhere>
+     */
+    private function elsewhere(BraiseOrder $order, Setup $setup, Outcome $run, Duration $elapsed): array
+    {
+        $need = 0.0;
+        foreach ($run->members as $i => $member) {
+            $need += $run->weights[$i] * log($member->need);
+        }
+        $now = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, watched: [$elapsed->seconds])->seen[0];
+        $mass = Mass::kilograms(array_sum(array_map(static fn (Content $c): float => $c->mass->kilograms, $setup->contents)) + $order->joint->boneless->kilograms);
+        $joint = $order->joint->needing($order->joint->needHours * exp($need));
+        $ways = [];
+        foreach ([new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS), new OriginalMethod(Method::Pressure, 1)] as $way) {
+            $hours = (new OtherWay($way, $order->room, $mass))->hoursFrom($joint, $order->texture, $now->dose, $now->coreCelsius);
+            if (is_finite($hours)) {
+                $ways[] = new Elsewhere($way, Duration::hours($hours));
+            }
+        }
+
+        return $ways;
     }
 
     private function setting(RunningCook $cook, Program $program): Setting

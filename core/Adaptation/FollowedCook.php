@@ -16,6 +16,7 @@ final readonly class FollowedCook
     /**
      * @param array<string, Window>   $windows     by doneness, hours after switching on
      * @param \DateTimeImmutable|null $readySince  when the fork first found the texture wanted
+     * @param list<Elsewhere>         $elsewhere   ways to finish it sooner; empty while it is on time
      * @param float                   $lateMinutes by which dinner moves; 0 when on time
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
@@ -27,6 +28,7 @@ final readonly class FollowedCook
         public ?\DateTimeImmutable $onHigh,
         public Course $best,
         public float $lidCostMinutes,
+        public array $elsewhere,
         public ?\DateTimeImmutable $readySince,
     ) {
     }

@@ -47,6 +47,12 @@ final readonly class Program
         return self::of($changes);
     }
 
+    /** The same, begun by a timer so much later. */
+    public function delayed(Duration $by): self
+    {
+        return self::of(array_map(static fn (SettingChange $c): SettingChange => new SettingChange(Duration::seconds($c->at->seconds + $by->seconds), $c->setting), $this->changes));
+    }
+
     public function initial(): Setting
     {
         return $this->changes[0]->setting;

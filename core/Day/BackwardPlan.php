@@ -7,6 +7,7 @@ namespace Pausis\Core\Day;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Learning\Window;
+use Pausis\Core\Safety\Rules;
 
 /**
  * From the plate back to the switch: the latest start at which the meat is ready in nine pots of ten before the sauce
@@ -16,8 +17,6 @@ final readonly class BackwardPlan
 {
     private const STEP = 300;                    // seconds; clock times a cook can keep
     private const LONGEST_HOURS = 24.0;
-    /** Food-safety advice: no longer than this on Warm. */
-    private const LONGEST_WARM_HOURS = 4.0;
     private const FORK_TEST_MINUTES = 5;
     private const FRIDGE_HOURS = 2;
     private const HORIZON_DAYS = 2;
@@ -93,7 +92,7 @@ final readonly class BackwardPlan
         $longest = $past->likely ?? self::LONGEST_HOURS;
         foreach ($program->changes as $change) {
             if (Setting::Warm === $change->setting) {
-                $longest = min($longest, $change->at->inHours() + self::LONGEST_WARM_HOURS);
+                $longest = min($longest, $change->at->inHours() + Rules::WARM_HOURS);
             }
         }
 

@@ -83,6 +83,12 @@ final readonly class Joint
         return Length::metres(2 * $cube * self::THICKER_THAN_WIDE);
     }
 
+    /** The same meat with another need, in hours at 90 °C. */
+    public function needing(float $hours): self
+    {
+        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured);
+    }
+
     /** Each piece cut into so many, across its longest side again and again. */
     public function cutInto(int $parts): self
     {

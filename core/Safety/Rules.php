@@ -7,6 +7,8 @@ namespace Pausis\Core\Safety;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Ingredient;
 
 /** The usual advice of food-safety authorities, as findings. The local authority and the cooker's booklet come first. */
@@ -14,6 +16,18 @@ final class Rules
 {
     /** Hours in which the coldest point and the liquid must be past 60 °C, from leaving the fridge. */
     public const HOURS_TO_60 = 4.0;
+    private const LONGEST_DELAY_HOURS = 2.0;
+    private const COUNTER_HOURS = 2.0;
+    private const COUNTER_HOURS_HOT = 1.0;
+    private const HOT_ROOM_CELSIUS = 32.0;
+    public const WARM_HOURS = 4.0;
+    private const HOLDING_CELSIUS = 60.0;
+    private const COOKED_UNDER_60_HOURS = 2.0;
+    private const COLD_INSERT_CELSIUS = 10.0;
+    /** The time it takes to carry a pan to the pot, and no more. */
+    private const BROWNED_AHEAD_HOURS = 0.5;
+    /** Times the need. */
+    private const LEAN_DRIES = 1.6;
     private const FILL_WARN = 0.75;
     private const FILL_REFUSE = 0.90;
     private const FILL_LOW = 0.40;
@@ -34,6 +48,72 @@ final class Rules
         return $fridgeTo60 <= self::HOURS_TO_60 ? null : new Finding('slow-to-60', Severity::Refuse, [
             'hours' => \INF === $fridgeTo60 ? 'never' : $fridgeTo60, 'limitHours' => self::HOURS_TO_60,
         ]);
+    }
+
+    /** A timer that starts the pot later: everything in it is raw and warms in the room meanwhile. */
+    public static function delayedStart(Duration $delay, bool $everythingCold): ?Finding
+    {
+        return match (true) {
+            $delay->inHours() > self::LONGEST_DELAY_HOURS => new Finding('delayed-too-long', Severity::Refuse, ['hours' => $delay->inHours(), 'limitHours' => self::LONGEST_DELAY_HOURS]),
+            $delay->seconds > 0 && !$everythingCold => new Finding('delayed-warm', Severity::Refuse),
+            $delay->seconds > 0 => new Finding('delayed', Severity::Warn, ['hours' => $delay->inHours()]),
+            default => null,
+        };
+    }
+
+    /** Raw meat on the counter, at the room's temperature. */
+    public static function onTheCounter(Duration $time, Temperature $room): ?Finding
+    {
+        $limit = $room->celsius > self::HOT_ROOM_CELSIUS ? self::COUNTER_HOURS_HOT : self::COUNTER_HOURS;
+
+        return $time->inHours() > $limit ? new Finding('too-long-on-the-counter', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => $limit]) : null;
+    }
+
+    /** Warm only holds: never under 60 °C, never to cook or to reheat, and not for long. */
+    public static function onWarm(Duration $time, Temperature $coolest, bool $cooked): ?Finding
+    {
+        return match (true) {
+            !$cooked => new Finding('cooking-on-warm', Severity::Refuse),
+            $coolest->celsius < self::HOLDING_CELSIUS => new Finding('warm-too-cool', Severity::Refuse, ['celsius' => $coolest->celsius, 'limitCelsius' => self::HOLDING_CELSIUS]),
+            $time->inHours() > self::WARM_HOURS => new Finding('warm-too-long', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => self::WARM_HOURS]),
+            default => null,
+        };
+    }
+
+    /**
+     * A power cut.
+     *
+     * @param bool     $someoneHome while it was out, and so knows how long
+     * @param bool     $cooked      whether the meat was done before it
+     * @param Duration $under60     how long the pot has been under 60 °C
+     */
+    public static function powerCut(bool $someoneHome, bool $cooked, Duration $under60): Finding
+    {
+        return match (true) {
+            $cooked && $under60->inHours() < self::COOKED_UNDER_60_HOURS => new Finding('power-cut-cooked', Severity::Warn, ['hours' => $under60->inHours(), 'limitHours' => self::COOKED_UNDER_60_HOURS]),
+            $someoneHome && !$cooked => new Finding('power-cut-finish-elsewhere', Severity::Warn, [], 'finish-elsewhere'),
+            default => new Finding('power-cut-throw-away', Severity::Refuse),
+        };
+    }
+
+    /** A stoneware insert filled the evening before and straight from the fridge. */
+    public static function coldInsert(Temperature $insert): ?Finding
+    {
+        return $insert->celsius < self::COLD_INSERT_CELSIUS ? new Finding('cold-insert', Severity::Warn, ['celsius' => $insert->celsius]) : null;
+    }
+
+    /** Browned or part-cooked meat is not kept to be finished later. */
+    public static function brownedAhead(Duration $before): ?Finding
+    {
+        return $before->inHours() > self::BROWNED_AHEAD_HOURS ? new Finding('browned-ahead', Severity::Refuse, ['hours' => $before->inHours()]) : null;
+    }
+
+    /** Lean meat dries where its dose goes on past this before it is served. */
+    public static function leanHeld(Joint $joint, float $doseAtServing): ?Finding
+    {
+        $share = $doseAtServing / $joint->needHours;
+
+        return $joint->cut->lean && $share > self::LEAN_DRIES ? new Finding('lean-dries', Severity::Warn, ['times' => round($share, 1)]) : null;
     }
 
     /** @return list<Finding> */

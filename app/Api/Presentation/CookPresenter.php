@@ -16,6 +16,7 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Elsewhere;
 use Pausis\Core\Adaptation\FollowCook;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\ProgramChoice;
@@ -77,6 +78,9 @@ final readonly class CookPresenter
             $this->headline($followed, $order, $now, $measures),
             $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
             null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
+            array_map(fn (Elsewhere $e): string => $this->wording->say('cook.elsewhere-'.$e->way->method->value, $measures, [
+                'hours' => max(1 / 12, $e->time->inHours()), 'celsius' => $e->way->ovenCelsius ?? 0.0,
+            ]), $followed->elsewhere),
             $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
             $this->adaptations->windows($followed->windows, $measures),
             $day instanceof DayPlan ? $this->readiness($followed, $day, $measures, $now) : '',

@@ -8,6 +8,7 @@ namespace Pausis\App\Api\Wire;
 final readonly class CookView
 {
     /**
+     * @param list<string>     $elsewhere ways to finish sooner, in words
      * @param list<WindowView> $windows
      * @param list<TaskView>   $tasks
      * @param list<EventView>  $events
@@ -27,6 +28,7 @@ final readonly class CookView
         public string $headline,
         public string $late,
         public string $onHigh,
+        public array $elsewhere,
         public string $lidCost,
         public array $windows,
         public string $readiness,

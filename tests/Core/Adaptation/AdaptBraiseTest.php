@@ -134,6 +134,12 @@ final class AdaptBraiseTest extends TestCase
         self::assertGreaterThan($untested->windows['fork']->likely, $tight->windows['fork']->likely);
         self::assertInstanceOf(DayPlan::class, $tight->day);
         self::assertGreaterThanOrEqual($order->serveAt, $tight->day->serve);
+        self::assertCount(3, $tight->elsewhere);
+        self::assertSame([], $done->elsewhere);
+        foreach ($tight->elsewhere as $way) {
+            self::assertGreaterThan(0.0, $way->time->inHours());
+            self::assertLessThan((float) $tight->windows['fork']->latest - 8, $way->time->inHours());
+        }
         self::assertEquals($on->modify('+8 hours'), $done->readySince);
         self::assertGreaterThan(30.0, $follow->follow($order, $cook($test(3, ForkAnswer::Resists), $test(5, ForkAnswer::Resists)), $now)->lidCostMinutes);
         self::assertInstanceOf(DayPlan::class, $done->day);

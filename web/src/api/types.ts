@@ -111,6 +111,7 @@ export type CookView = {
   headline: string;
   late: string;
   onHigh: string;
+  elsewhere: string[];
   lidCost: string;
   windows: WindowView[];
   readiness: string;

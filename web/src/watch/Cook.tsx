@@ -73,6 +73,16 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               </Button>
             </div>
           )}
+          {cook.elsewhere.length > 0 && !cook.closed && (
+            <div className="mt-3">
+              <p className="font-semibold">Or finish it another way from now:</p>
+              <ul className="list-inside list-disc">
+                {cook.elsewhere.map((way) => (
+                  <li key={way}>{way}</li>
+                ))}
+              </ul>
+            </div>
+          )}
           <p className="mt-3 text-sm text-soft">
             {cook.setting}, on since {cook.switchedOn}, {cook.sinceOn}. Fork-tender after{" "}
             <strong data-testid="fork-window">{fork?.text}</strong>. {cook.lidCost}
