@@ -13,16 +13,21 @@ use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\StartCook;
 use Pausis\App\Api\Wire\TurnSetting;
 use Pausis\App\Store\Braises;
+use Pausis\App\Store\Cookers;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\App\Store\Needs;
 use Pausis\App\Store\NotebookRecord;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\FollowCook;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SettingOutcome;
+use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Learning\Posterior;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\TypedQuantity;
@@ -38,11 +43,15 @@ final class CookController extends ApiController
         private readonly Cooks $cooks,
         private readonly CookPresenter $presenter,
         private readonly House $house,
+        private readonly Cookers $cookers,
+        private readonly Needs $needs,
+        private readonly FollowCook $follow,
+        private readonly Drafts $drafts,
     ) {
     }
 
     #[Route('/api/braises/{id}/cook', methods: ['POST'])]
-    public function start(string $id, #[MapRequestPayload] StartCook $start, Braises $braises, BraisePresenter $adapter, Drafts $drafts): JsonResponse
+    public function start(string $id, #[MapRequestPayload] StartCook $start, Braises $braises, BraisePresenter $adapter): JsonResponse
     {
         $braise = $braises->find($id) ?? throw $this->createNotFoundException();
         $running = $this->cooks->running($braise);
@@ -50,7 +59,7 @@ final class CookController extends ApiController
             return $this->answer($this->presenter->present($running));
         }
         $problems = new Problems();
-        $adapted = $adapter->adapted($drafts->fromArray($braise->draft), $problems);
+        $adapted = $adapter->adapted($this->drafts->fromArray($braise->draft), $problems);
         $at = $this->when($start->at, $this->house->now()->modify(self::OLDEST_START), 'start-too-old', 'start-in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $adapted && null !== $at);
@@ -145,6 +154,7 @@ final class CookController extends ApiController
         $served = $this->when($close->servedAt, $cook->switchedOn, 'before-the-start', 'in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $served);
+        $learned = $this->learn($cook);
         $ready = null;
         foreach ($cook->events as $event) {
             if ('fork' === $event['kind'] && null === $ready && ForkAnswer::from($event['value'])->reaches($this->presenter->order($cook)->texture)) {
@@ -155,10 +165,31 @@ final class CookController extends ApiController
             'readyHours' => $ready,
             'serve' => $served->format(\DATE_ATOM),
             'endMl' => $this->presenter->sauceLeft($cook),
+            ...$learned,
             'tests' => (float) \count($cook->of('fork')),
         ], trim($close->note)), $this->house->now());
 
         return $this->answer($this->presenter->present($cook));
+    }
+
+    /**
+     * Keeps what the cook teaches with the cooker and the cut; without a fork test nothing is learned.
+     *
+     * @return array{heatPercent: float|null, needPercent: float|null} by how much more or less than was thought at first
+     */
+    private function learn(CookRecord $cook): array
+    {
+        if ([] === $cook->of('fork')) {
+            return ['heatPercent' => null, 'needPercent' => null];
+        }
+        $order = $this->presenter->order($cook);
+        $cooker = $this->cookers->find($this->drafts->fromArray($cook->draft)->cookerId);
+        ['heat' => $heat, 'need' => $need] = $this->follow->learned($order, $this->presenter->running($cook),
+            $cooker?->heat() ?? Posterior::prior(Cooker::HEAT_SIGMA), $this->needs->of($order->joint->cut));
+        $cooker?->learn($heat);
+        $this->needs->learn($order->joint->cut, $need);
+
+        return ['heatPercent' => $heat->percent(), 'needPercent' => $need->percent()];
     }
 
     private function open(string $id): CookRecord

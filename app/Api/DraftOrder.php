@@ -9,6 +9,7 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\HouseRecord;
+use Pausis\App\Store\Needs;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
@@ -37,7 +38,7 @@ final readonly class DraftOrder
 {
     private const FARTHEST_DAYS = 14;
 
-    public function __construct(private IngredientReader $reader, private Cuts $cuts, private Cookers $cookers)
+    public function __construct(private IngredientReader $reader, private Cuts $cuts, private Cookers $cookers, private Needs $needs)
     {
     }
 
@@ -132,7 +133,9 @@ final readonly class DraftOrder
             return [null, Mass::kilograms(0)];
         }
         $found = new Problems();
-        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found);
+        $need = $this->needs->of($cut);
+        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found, $need->sigma);
+        $joint = $joint?->needing($joint->needHours * $need->factor());
         foreach ($found->all() as $problem) {
             $problems->add($problem->code, match ($problem->path) {
                 'meat.kg' => 'meat.weight',

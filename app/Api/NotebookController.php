@@ -48,7 +48,24 @@ final class NotebookController extends ApiController
                 null === $ready ? $this->wording->label('notebook', 'not-seen') : $this->wording->say('notebook.as-said', $measures, ['hours' => $ready])),
             new NotebookLine($this->wording->label('notebook', 'serve'), $clock($entry->planned['serve'] ?? null), $clock($entry->happened['serve'] ?? null)),
             new NotebookLine($this->wording->label('notebook', 'sauce'), $volume($entry->planned['endMl'] ?? null), $volume($entry->happened['endMl'] ?? null)),
+            ...$this->learned($entry, $measures),
             new NotebookLine($this->wording->label('notebook', 'tests'), '', $measures->number((float) ($entry->happened['tests'] ?? 0), 0)),
         ];
+    }
+
+    /** @return list<NotebookLine> what this cook taught of the cooker and the cut */
+    private function learned(NotebookRecord $entry, Measures $measures): array
+    {
+        $lines = [];
+        foreach (['heatPercent' => 'learned-heat', 'needPercent' => 'learned-need'] as $key => $word) {
+            $percent = $entry->happened[$key] ?? null;
+            if (is_numeric($percent)) {
+                $lines[] = new NotebookLine($this->wording->label('notebook', 'learned'), '', $this->wording->say("notebook.$word", $measures, [
+                    'sharePercent' => abs((float) $percent), 'way' => $percent < 0 ? 'less' : 'more',
+                ]));
+            }
+        }
+
+        return $lines;
     }
 }

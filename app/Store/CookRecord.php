@@ -16,7 +16,7 @@ use Symfony\Component\Uid\Uuid;
 /**
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
- * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null}
+ * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null, heatSigma: float}
  * @phpstan-type CookEvent array{kind: string, at: string, value: string, thickness?: string, thickener?: string}
  */
 #[ORM\Entity]
@@ -67,6 +67,7 @@ class CookRecord
             'ratedWatts' => $cooker->rated?->watts,
             'heatFactor' => $cooker->heatFactor,
             'autoWarmHours' => $cooker->autoWarmAfter?->inHours(),
+            'heatSigma' => $cooker->heatSigma,
         ];
     }
 
@@ -80,6 +81,7 @@ class CookRecord
             null === $kept['ratedWatts'] ? null : Power::watts($kept['ratedWatts']),
             $kept['heatFactor'],
             null === $kept['autoWarmHours'] ? null : Duration::hours($kept['autoWarmHours']),
+            $kept['heatSigma'],
         );
     }
 

@@ -7,6 +7,7 @@ namespace Pausis\App\Store;
 use Doctrine\ORM\Mapping as ORM;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Learning\Posterior;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Volume;
@@ -33,6 +34,10 @@ class CookerRecord
         public float $heatFactor,
         #[ORM\Column(nullable: true)]
         public ?float $autoWarmHours,
+        #[ORM\Column]
+        public float $heatSigma = Cooker::HEAT_SIGMA,
+        #[ORM\Column]
+        public int $cooks = 0,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
     }
@@ -45,6 +50,19 @@ class CookerRecord
             null === $this->ratedWatts ? null : Power::watts($this->ratedWatts),
             $this->heatFactor,
             null === $this->autoWarmHours ? null : Duration::hours($this->autoWarmHours),
+            $this->heatSigma,
         );
+    }
+
+    public function heat(): Posterior
+    {
+        return Posterior::kept(log($this->heatFactor), $this->heatSigma, $this->cooks, Cooker::HEAT_SIGMA);
+    }
+
+    public function learn(Posterior $heat): void
+    {
+        $this->heatFactor = $heat->factor();
+        $this->heatSigma = $heat->sigma;
+        $this->cooks = $heat->cooks;
     }
 }

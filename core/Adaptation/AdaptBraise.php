@@ -82,7 +82,7 @@ final readonly class AdaptBraise
         $setup = $setup($sauce);
         $best = $best($sauce);
 
-        $run = Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, self::HORIZON);
+        $run = Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, self::HORIZON);
         $windows = [];
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);

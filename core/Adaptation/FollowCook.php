@@ -17,7 +17,9 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\ForkTest;
+use Pausis\Core\Learning\LearnedFactor;
 use Pausis\Core\Learning\Outcome;
+use Pausis\Core\Learning\Posterior;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Quantity\Duration;
@@ -43,10 +45,7 @@ final readonly class FollowCook
     public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
     {
         $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
-        $program = $cook->choice->program($order->cooker);
-        foreach ($cook->turned as $change) {
-            $program = $program->turnedTo($change->setting, $change->at, $order->cooker);
-        }
+        $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
         $setup = $planned->setup->running($program, $lifts);
         $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $planned->finish->total);
@@ -116,9 +115,32 @@ final readonly class FollowCook
         return $turned[0]->setting ?? $program->initial();
     }
 
+    /**
+     * What a finished cook teaches of the cooker's heat and of the cut's need in this house.
+     *
+     * @return array{heat: Posterior, need: Posterior} after it
+     */
+    public function learned(BraiseOrder $order, RunningCook $cook, Posterior $heat, Posterior $need): array
+    {
+        $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
+        $outcome = $this->run($order, $planned->setup->running($this->program($order, $cook), $this->lidLifts($cook)), $cook);
+
+        return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
+    }
+
+    private function program(BraiseOrder $order, RunningCook $cook): Program
+    {
+        $program = $cook->choice->program($order->cooker);
+        foreach ($cook->turned as $change) {
+            $program = $program->turnedTo($change->setting, $change->at, $order->cooker);
+        }
+
+        return $program;
+    }
+
     private function run(BraiseOrder $order, Setup $setup, RunningCook $cook): Outcome
     {
-        return Ensemble::draw(Spread::of($order->joint))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence);
+        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence);
     }
 
     private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, ?\DateTimeImmutable $lastTest): DayPlan|Clash

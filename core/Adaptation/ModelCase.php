@@ -86,7 +86,7 @@ final readonly class ModelCase
     public function run(Simulation $simulation = new Simulation()): array
     {
         $course = $simulation->run($this->setup, new Deviation(), $this->horizon, traced: true);
-        $outcome = Ensemble::draw(Spread::of($this->setup->joint))->run($simulation, $this->setup, $this->horizon);
+        $outcome = Ensemble::draw(Spread::of($this->setup->joint, $this->setup->cooker))->run($simulation, $this->setup, $this->horizon);
         $triple = static fn (Window $w): array => [self::rounded($w->earliest), self::rounded($w->likely), self::rounded($w->latest)];
         $windows = ['pot60' => $triple($outcome->pot60()), 'core60' => $triple($outcome->core60())];
         $times = [];

@@ -23,13 +23,20 @@ final readonly class Cooker
     /** K above the room at which Low's heat and the loss balance. */
     private const LOW_EQUILIBRIUM_RISE = 77.0;
 
-    /** @param float $heatFactor heat delivered over heat expected of its rated watts; 1 when unknown */
+    /** Standard deviation of the logarithm of the heat factor of a cooker that nothing is known of. */
+    public const HEAT_SIGMA = 0.08;
+
+    /**
+     * @param float $heatFactor heat delivered over heat expected of its rated watts; 1 when unknown
+     * @param float $heatSigma  standard deviation of its logarithm
+     */
     public function __construct(
         public Volume $capacity,
         public Shape $shape = Shape::Oval,
         public ?Power $rated = null,
         public float $heatFactor = 1.0,
         public ?Duration $autoWarmAfter = null,
+        public float $heatSigma = self::HEAT_SIGMA,
     ) {
     }
 

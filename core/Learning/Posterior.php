@@ -15,6 +15,8 @@ final readonly class Posterior
     private const HALF_LIFE_COOKS = 10.0;
     /** However much was seen, the next cow is another cow. */
     private const LEAST_SIGMA_SHARE = 0.35;
+    /** Nearer to 1 than this is not worth saying. */
+    private const WORTH_SAYING = 0.02;
 
     private function __construct(public float $mean, public float $sigma, public int $cooks, private float $priorSigma)
     {
@@ -49,6 +51,14 @@ final readonly class Posterior
     public function factor(): float
     {
         return exp($this->mean);
+    }
+
+    /** Percent more or less than was thought at first, or null where it is next to nothing. */
+    public function percent(): ?float
+    {
+        $change = $this->factor() - 1;
+
+        return abs($change) < self::WORTH_SAYING ? null : 100 * $change;
     }
 
     /** One cook's worth of forgetting: mean and variance move toward the prior's. */

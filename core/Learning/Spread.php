@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Learning;
 
+use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Meat\Joint;
 
 /**
@@ -16,7 +17,7 @@ final readonly class Spread
     private const THICKNESS_BY_RULER = 0.04;
 
     public function __construct(
-        public float $heat = 0.08,
+        public float $heat = Cooker::HEAT_SIGMA,
         public float $loss = 0.06,
         public float $need = 0.18,
         public float $thickness = self::THICKNESS_BY_FORM,
@@ -24,11 +25,12 @@ final readonly class Spread
     ) {
     }
 
-    /** A measured thickness narrows the window, the cut brings its own spread of need. */
-    public static function of(Joint $joint): self
+    /** A measured thickness narrows the window; cut and cooker bring what is known of them. */
+    public static function of(Joint $joint, Cooker $cooker): self
     {
         return new self(
-            need: $joint->cut->needSigma,
+            heat: $cooker->heatSigma,
+            need: $joint->needSigma,
             thickness: $joint->measured ? self::THICKNESS_BY_RULER : self::THICKNESS_BY_FORM,
         );
     }

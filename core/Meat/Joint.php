@@ -27,6 +27,7 @@ final readonly class Joint
         public Temperature $start,
         public float $needHours,
         public bool $measured,
+        public float $needSigma,
     ) {
     }
 
@@ -34,6 +35,7 @@ final readonly class Joint
      * @param float      $kilograms   all pieces together, without bone
      * @param float|null $thicknessCm as measured; null takes the form of the cut
      * @param float|null $needHours   in place of the cut's own
+     * @param float|null $needSigma   standard deviation of its logarithm, in place of the cut's own
      */
     public static function tryFrom(
         Cut $cut,
@@ -43,6 +45,7 @@ final readonly class Joint
         float $startCelsius,
         ?float $needHours,
         Problems $problems,
+        ?float $needSigma = null,
     ): ?self {
         $before = \count($problems->all());
         $problems->within(Range::meatKilograms(), $kilograms, 'meat.kg');
@@ -72,7 +75,7 @@ final readonly class Joint
         $need = $needHours ?? $cut->needHours * ($kilograms / $count <= self::BITE_SIZE_KILOGRAMS ? self::BITE_SIZE_NEED : 1.0);
 
         return new self($cut, Mass::kilograms($kilograms), $count, $piece->shieldedByBone($cut->boneSide),
-            Temperature::celsius($startCelsius), $need, null !== $thicknessCm);
+            Temperature::celsius($startCelsius), $need, null !== $thicknessCm, $needSigma ?? $cut->needSigma);
     }
 
     /** The thickness at which a piece of this volume and b:c proportion would be as thick as it is wide, and a little more. */
@@ -86,7 +89,7 @@ final readonly class Joint
     /** The same meat with another need, in hours at 90 °C. */
     public function needing(float $hours): self
     {
-        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured);
+        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured, $this->needSigma);
     }
 
     /** Each piece cut into so many, across its longest side again and again. */
@@ -99,7 +102,7 @@ final readonly class Joint
         }
         sort($sides);
 
-        return new self($this->cut, $this->boneless, $this->count * $parts, Piece::ofSides(...$sides), $this->start, $this->needHours, $this->measured);
+        return new self($this->cut, $this->boneless, $this->count * $parts, Piece::ofSides(...$sides), $this->start, $this->needHours, $this->measured, $this->needSigma);
     }
 
     public function thickness(): Length

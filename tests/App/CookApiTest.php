@@ -80,6 +80,21 @@ final class CookApiTest extends ApiTestCase
         self::assertSame('cooked', self::in($this->call('GET', '/api/braises'), '0.state'));
     }
 
+    public function testWhatACookTeachesIsKeptForTheNext(): void
+    {
+        $draft = (array) self::in($this->call('GET', '/api/braises/'.self::text($this->call('GET', $this->cook), 'braiseId')), 'draft');
+        $likely = fn (): mixed => self::in($this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => '2026-11-27T19:00']), 'adaptation.outcomes.0.windows.1.likely');
+        $before = $likely();
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '2026-11-26T05:00']);
+        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '']);
+        $this->call('POST', "$this->cook/close", ['servedAt' => '', 'note' => '']);
+
+        self::assertGreaterThan($before, $likely());
+        $happened = array_column((array) self::in($this->call('GET', '/api/notebook'), '0.lines'), 'happened', 'what');
+        self::assertIsString($happened['Learned']);
+        self::assertStringContainsString('more time in this house', $happened['Learned']);
+    }
+
     public function testRecordsThatCantBeAreRefused(): void
     {
         $this->call('POST', "$this->cook/fork-tests", ['answer' => 'perhaps', 'at' => ''], 422);
