@@ -36,7 +36,7 @@ final class CookerController extends ApiController
     public function create(#[MapRequestPayload] CookerDraft $draft): JsonResponse
     {
         $cooker = $this->understood($draft, 1.0);
-        $record = new CookerRecord(trim($draft->name), $cooker->capacity->inLitres(), $cooker->shape, $cooker->rated?->watts, 1.0, $cooker->autoWarmAfter?->inHours());
+        $record = new CookerRecord(trim($draft->name), $cooker->capacity->inLitres(), $cooker->shape, $cooker->rated?->watts, 1.0, $cooker->autoWarmAfter?->inHours(), hasMedium: $draft->hasMedium);
         $this->cookers->save($record);
 
         return $this->answer($this->view($record), 201);
@@ -52,6 +52,7 @@ final class CookerController extends ApiController
         $record->shape = $cooker->shape;
         $record->ratedWatts = $cooker->rated?->watts;
         $record->autoWarmHours = $cooker->autoWarmAfter?->inHours();
+        $record->hasMedium = $draft->hasMedium;
         $this->cookers->save($record);
 
         return $this->answer($this->view($record));
@@ -111,6 +112,7 @@ final class CookerController extends ApiController
             $record->shape->value,
             null === $record->ratedWatts ? '' : $measures->number($record->ratedWatts, 0),
             null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
+            $record->hasMedium,
         ), $this->summary($record, $measures), \sprintf('%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
             $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())));
     }

@@ -16,7 +16,7 @@ use Symfony\Component\Uid\Uuid;
 /**
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
- * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null, heatSigma: float}
+ * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null, heatSigma: float, hasMedium: bool}
  * @phpstan-type CookEvent array{kind: string, at: string, value: string, thickness?: string, thickener?: string}
  */
 #[ORM\Entity]
@@ -68,6 +68,7 @@ class CookRecord
             'heatFactor' => $cooker->heatFactor,
             'autoWarmHours' => $cooker->autoWarmAfter?->inHours(),
             'heatSigma' => $cooker->heatSigma,
+            'hasMedium' => $cooker->hasMedium,
         ];
     }
 
@@ -82,6 +83,7 @@ class CookRecord
             $kept['heatFactor'],
             null === $kept['autoWarmHours'] ? null : Duration::hours($kept['autoWarmHours']),
             $kept['heatSigma'],
+            $kept['hasMedium'],
         );
     }
 

@@ -38,6 +38,8 @@ class CookerRecord
         public float $heatSigma = Cooker::HEAT_SIGMA,
         #[ORM\Column]
         public int $cooks = 0,
+        #[ORM\Column]
+        public bool $hasMedium = false,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
     }
@@ -51,6 +53,7 @@ class CookerRecord
             $this->heatFactor,
             null === $this->autoWarmHours ? null : Duration::hours($this->autoWarmHours),
             $this->heatSigma,
+            $this->hasMedium,
         );
     }
 

@@ -17,6 +17,7 @@ use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Spread;
+use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\PotEnd;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
@@ -48,8 +49,10 @@ final readonly class AdaptBraise
 
     public function adapt(BraiseOrder $order): AdaptedBraise
     {
-        $outcomes = [$this->outcome($order, ProgramChoice::Low), $this->outcome($order, ProgramChoice::High)];
-        if (null !== $outcomes[0]->unsafe && null === $outcomes[1]->unsafe || ProgramChoice::HighThenLow === $order->choice) {
+        $low = $this->outcome($order, ProgramChoice::Low);
+        $high = $this->outcome($order, ProgramChoice::High);
+        $outcomes = $order->cooker->hasMedium ? [$low, $this->outcome($order, ProgramChoice::Medium), $high] : [$low, $high];
+        if ((null !== $low->unsafe && null === $high->unsafe) || ProgramChoice::HighThenLow === $order->choice) {
             $outcomes[] = $this->outcome($order, ProgramChoice::HighThenLow);
         }
         $chosen = $this->choose($outcomes, $order->choice);
@@ -208,23 +211,59 @@ final readonly class AdaptBraise
      */
     private function findings(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
     {
-        $findings = Rules::room($chosen->geometry, $order->joint, $chosen->sauce->load);
+        $findings = array_map(fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($chosen->geometry, $order->joint, $chosen->sauce->load));
         if (null !== $chosen->unsafe) {
             $findings[] = $this->withRemedy($order, $chosen->unsafe, $outcomes);
         }
         $day = $chosen->day;
         if ($day instanceof DayPlan && $day->pastBest) {
-            $findings[] = new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]);
+            $findings[] = $this->heldShorter(new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $outcomes);
         }
         if ($day instanceof DayPlan) {
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
             $findings[] = Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served));
         }
         $findings = array_values(array_filter($findings));
-        array_push($findings, ...Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()));
+        foreach (Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()) as $finding) {
+            $findings[] = 'lean-in-own-juices' === $finding->rule ? $finding->remediedBy('level-'.LevelSchool::Third->value) : $finding;
+        }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;
+    }
+
+    /** What is too full or doesn't fit, with the first smaller cut or lower level that the geometry confirms. */
+    private function madeToFit(BraiseOrder $order, Finding $finding): Finding
+    {
+        if (Severity::Refuse !== $finding->severity) {
+            return $finding;
+        }
+        $low = $order->atLevel(LevelSchool::OwnJuices);
+        $tries = ['level-'.LevelSchool::OwnJuices->value => $low];
+        foreach ([2, 4] as $parts) {
+            $tries["cut-in-$parts"] = $order->withJoint($order->joint->cutInto($parts));
+        }
+        foreach ($tries as $remedy => $changed) {
+            $outcome = $this->outcome($changed, ProgramChoice::High);
+            $left = Rules::room($outcome->geometry, $changed->joint, $outcome->sauce->load);
+            if (!\in_array(Severity::Refuse, array_map(static fn (Finding $f): Severity => $f->severity, $left), true)) {
+                return $finding->remediedBy($remedy);
+            }
+        }
+
+        return $finding;
+    }
+
+    /** @param list<SettingOutcome> $outcomes */
+    private function heldShorter(Finding $finding, array $outcomes): Finding
+    {
+        foreach ($outcomes as $outcome) {
+            if ($outcome->works() && $outcome->day instanceof DayPlan && !$outcome->day->pastBest) {
+                return $finding->remediedBy('setting-'.$outcome->choice->value);
+            }
+        }
+
+        return $finding;
     }
 
     /**

@@ -11,7 +11,7 @@ use Pausis\Core\Safety\Finding;
 final readonly class AdaptedBraise
 {
     /**
-     * @param list<SettingOutcome> $outcomes in the order Low, High, and High then Low where Low is refused
+     * @param list<SettingOutcome> $outcomes in the order Low, Medium where the cooker has it, High, and High then Low where Low is refused
      * @param SettingOutcome       $chosen   the cook's choice, or the best
      * @param list<LedgerEntry>    $ledger
      * @param list<Finding>        $findings the most serious first

@@ -56,10 +56,20 @@ final readonly class BraiseOrder
         return $this->panDiameter ?? Length::metres(self::USUAL_PAN_METRES);
     }
 
+    public function atLevel(LevelSchool $level): self
+    {
+        return $this->changed($this->joint, $level);
+    }
+
     public function withJoint(Joint $joint): self
     {
+        return $this->changed($joint, $this->level);
+    }
+
+    private function changed(Joint $joint, LevelSchool $level): self
+    {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
-            $this->room, $this->now, $this->serveAt, $this->presence, $this->level, $this->texture, $this->thickness, $this->thickener,
+            $this->room, $this->now, $this->serveAt, $this->presence, $level, $this->texture, $this->thickness, $this->thickener,
             $this->choice, $this->panDiameter);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Window;
@@ -138,7 +139,10 @@ final readonly class Changes
         }
         $fat = MeatJuice::renderedFat($this->order->joint, $this->order->joint->needHours)->inGrams();
         if ($fat >= self::WORTH_SKIMMING_GRAMS) {
-            $entries[] = new LedgerEntry('skim-fat', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $this->order->joint->fat()->inGrams()]);
+            $fatGrams = $this->order->joint->fat()->inGrams();
+            $entries[] = new LedgerEntry('skim-fat', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
+                new Term('rendered-fat', $fat / self::FAT_DENSITY, ['grams' => $fatGrams, 'sharePercent' => 100 * $fat / $fatGrams]),
+            ]));
         }
         if ($this->slurry->grams >= 1) {
             $entries[] = new LedgerEntry('thicken', [

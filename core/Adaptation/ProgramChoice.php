@@ -14,6 +14,7 @@ use Pausis\Core\Quantity\Duration;
 enum ProgramChoice: string
 {
     case Low = 'low';
+    case Medium = 'medium';
     case High = 'high';
     case HighThenLow = 'high-then-low';
 
@@ -22,7 +23,11 @@ enum ProgramChoice: string
 
     public function program(Cooker $cooker): Program
     {
-        $steady = Program::steady(self::Low === $this ? Setting::Low : Setting::High, $cooker);
+        $steady = Program::steady(match ($this) {
+            self::Low => Setting::Low,
+            self::Medium => Setting::Medium,
+            self::High, self::HighThenLow => Setting::High,
+        }, $cooker);
         if (self::HighThenLow !== $this) {
             return $steady;
         }

@@ -37,6 +37,7 @@ final readonly class Cooker
         public float $heatFactor = 1.0,
         public ?Duration $autoWarmAfter = null,
         public float $heatSigma = self::HEAT_SIGMA,
+        public bool $hasMedium = false,
     ) {
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pausis\Core\Liquid;
 
 use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Piece;
 
@@ -81,6 +83,19 @@ final readonly class PotGeometry
         return $high;
     }
 
+    /** What fills the insert up to the liquid's level, mL: the liquid, and the solids below it. */
+    public function belowLevel(float $millilitres): Sum
+    {
+        $level = $this->level($millilitres);
+        $meat = $this->meatVolume() * $this->shareOfMeatBelow($level) * 1e6;
+
+        return new Sum('below-the-level', 'mL', [
+            new Term('liquid-between', $millilitres),
+            new Term('meat-below', $meat, ['kg' => $this->joint->boneless->kilograms, 'sharePercent' => 100 * $this->shareOfMeatBelow($level)]),
+            new Term('vegetables-below', $this->solidsBelow($level) * 1e6 - $meat),
+        ]);
+    }
+
     /** Height of all that is in it over the insert's depth. */
     public function fill(float $millilitres): float
     {
@@ -109,8 +124,12 @@ final readonly class PotGeometry
     private function solidsBelow(float $height): float
     {
         $inVegetables = $this->vegetableHeight > 0 ? min(1.0, $height / $this->vegetableHeight) : 0.0;
-        $inMeat = min(1.0, max(0.0, $height - $this->vegetableHeight) / $this->meatHeight);
 
-        return $this->beneath * $inVegetables + ($this->beside + $this->meatVolume()) * $inMeat;
+        return $this->beneath * $inVegetables + ($this->beside + $this->meatVolume()) * $this->shareOfMeatBelow($height);
+    }
+
+    private function shareOfMeatBelow(float $height): float
+    {
+        return min(1.0, max(0.0, $height - $this->vegetableHeight) / $this->meatHeight);
     }
 }

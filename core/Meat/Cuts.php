@@ -17,12 +17,12 @@ final readonly class Cuts
 
     public static function load(): self
     {
-        /** @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float, sold: string, pieceKg: float, words: list<string>}>} $data */
+        /** @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, sigma?: float, form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float, sold: string, pieceKg: float, words: list<string>}>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/cuts.json'), true, 16, \JSON_THROW_ON_ERROR);
         $byId = [];
         foreach ($data['cuts'] as $row) {
             $byId[$row['id']] = new Cut(
-                $row['id'], $row['name'], $row['animal'], $row['need'], $data['needSigma'], $row['form'],
+                $row['id'], $row['name'], $row['animal'], $row['need'], $row['sigma'] ?? $data['needSigma'], $row['form'],
                 $row['fat'], $row['bone'], $row['boneSide'] ?? 1.0, $row['lean'] ?? false,
                 Temperature::celsius($row['safeCore'] ?? 63.0), $row['past'] ?? 2.6, 'pieces' === $row['sold'],
                 Mass::kilograms($row['pieceKg']), $row['words'],

@@ -272,6 +272,7 @@ final readonly class AdaptationPresenter
                 'endCm' => $chosen->levels[1] * $depth,
                 'percent' => 100 * $chosen->fill,
             ]),
+            $this->wording->sum($geometry->belowLevel($chosen->sauce->load), $measures),
         );
     }
 

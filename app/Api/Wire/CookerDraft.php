@@ -15,6 +15,7 @@ final readonly class CookerDraft
         #[Assert\Length(max: 10)] public string $shape,
         #[Assert\Length(max: 40)] public string $watts,
         #[Assert\Length(max: 40)] public string $autoWarm,
+        public bool $hasMedium = false,
     ) {
     }
 }

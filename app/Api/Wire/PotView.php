@@ -21,6 +21,7 @@ final readonly class PotView
         public float $fill,
         public string $fillText,
         public string $text,
+        public SumView $below,
     ) {
     }
 }

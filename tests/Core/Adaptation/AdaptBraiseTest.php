@@ -84,7 +84,41 @@ final class AdaptBraiseTest extends TestCase
         $small = new Cooker(Volume::litres(1.5), Shape::Round);
 
         self::assertSame(Severity::Refuse, self::finding(self::adapt(Cooks::joint('pork-shoulder', 3.0), cooker: $small), 'does-not-fit')->severity);
+        $full = self::order(Cooks::joint('beef-chuck', 2.4), ['2 kg carrots', '700 ml beef stock'], new Cooker(Volume::litres(5)), level: LevelSchool::Covered);
+        $finding = self::finding((new AdaptBraise())->adapt($full), 'too-full');
+        if (null !== $finding->remedy && str_starts_with($finding->remedy, 'cut-in-')) {
+            $cut = (new AdaptBraise())->adapt($full->withJoint($full->joint->cutInto((int) substr($finding->remedy, 7))));
+            self::assertNotContains('too-full', array_map(static fn (Finding $f): string => $f->rule, $cut->findings));
+        }
         self::assertSame(Severity::Refuse, self::finding(self::adapt(Cooks::joint('chicken-thigh', 3.4, 20), cooker: new Cooker(Volume::litres(3.3), Shape::Round)), 'too-full')->severity);
+    }
+
+    public function testACookerWithAMediumOffersIt(): void
+    {
+        $braise = self::adapt(Cooks::joint('beef-chuck', 1.3), cooker: new Cooker(Volume::litres(5.7), hasMedium: true));
+        $fork = array_map(static fn ($o): ?float => $o->windows['fork']->likely, $braise->outcomes);
+
+        self::assertSame([ProgramChoice::Low, ProgramChoice::Medium, ProgramChoice::High], array_map(static fn ($o) => $o->choice, $braise->outcomes));
+        self::assertGreaterThan($fork[1], $fork[0]);
+        self::assertGreaterThan($fork[2], $fork[1]);
+    }
+
+    public function testTheLevelIsTheSumOfWhatIsBelowIt(): void
+    {
+        foreach (LevelSchool::cases() as $level) {
+            $chosen = self::adapt(Cooks::joint('beef-chuck', 1.3), level: $level)->chosen;
+            $cooker = new Cooker(Volume::litres(5.7));
+            self::assertEqualsWithDelta($cooker->insideArea() * $chosen->levels[0] * $cooker->depth()->metres * 1e6, $chosen->geometry->belowLevel($chosen->sauce->load)->total, 0.1);
+        }
+    }
+
+    public function testVegetablesAreCutOrAddedBySoftness(): void
+    {
+        $codes = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), [...self::LINES, '400 g squash', '300 g frozen peas', '200 g green peppers'])->ledger);
+
+        self::assertContains('add-late', $codes);
+        self::assertTrue(\in_array('cut-bigger', $codes, true) || \in_array('add-at', $codes, true));
+        self::assertContains('skim-fat', $codes);
     }
 
     public function testRulesOfWhatIsInThePot(): void

@@ -128,6 +128,7 @@ export type CookerDraft = {
   shape: string;
   watts: string;
   autoWarm: string;
+  hasMedium: boolean;
 };
 
 /** A cooker: as typed, and what follows. */
@@ -286,6 +287,7 @@ export type PotView = {
   fill: number;
   fillText: string;
   text: string;
+  below: SumView;
 };
 
 /** Something typed that cannot be used: where, what, and why in words. */

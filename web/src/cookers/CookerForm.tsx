@@ -7,6 +7,11 @@ import { Choices } from "../kit/Choices";
 import { Notice } from "../kit/Notice";
 import { TextField } from "../kit/TextField";
 
+const SETTINGS = [
+  { value: "two", label: "Low and High", hint: "" },
+  { value: "three", label: "also Medium", hint: "" },
+];
+
 const SHAPES = [
   { value: "oval", label: "Oval", hint: "" },
   { value: "round", label: "Round", hint: "" },
@@ -56,6 +61,13 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
         problem={problem("autoWarm")}
         note="e.g. 10 h; empty if it doesn’t"
         onChange={(autoWarm) => set({ autoWarm })}
+      />
+      <Choices
+        label="Settings"
+        columns={2}
+        value={draft.hasMedium ? "three" : "two"}
+        options={SETTINGS}
+        onChange={(settings) => set({ hasMedium: settings === "three" })}
       />
       <div className="flex flex-wrap items-center gap-3 sm:col-span-2">
         <Button type="submit" weight="main" disabled={save.isPending}>

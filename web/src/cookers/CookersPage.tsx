@@ -28,7 +28,7 @@ export function CookersPage() {
         <Panel title="A new cooker">
           <CookerForm
             id={null}
-            initial={{ name: "", capacity: "", shape: "oval", watts: "", autoWarm: "" }}
+            initial={{ name: "", capacity: "", shape: "oval", watts: "", autoWarm: "", hasMedium: false }}
             onDone={close}
           />
         </Panel>

@@ -5,6 +5,9 @@ export function applyRemedy(code: string, draft: BraiseDraft, adaptation: Adapta
   if (code.startsWith("setting-")) {
     return { setting: code.slice("setting-".length) };
   }
+  if (code.startsWith("level-")) {
+    return { level: code.slice("level-".length) };
+  }
   if (code.startsWith("cut-in-")) {
     const parts = Number(code.slice("cut-in-".length));
     const pieces = String(Number(draft.meat.pieces) * parts);
