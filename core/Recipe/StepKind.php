@@ -29,7 +29,7 @@ enum StepKind: string
     private const VERBS = [
         'brown' => 'brown(?:ed)?|sear|seal|colour all over',
         'deglaze' => 'deglaze|scrap(?:e|ing) (?:up|the)|scrape',
-        'reduce' => 'reduce|boil(?:ed)? down|bubble (?:away|down|until)|until (?:almost gone|syrupy)',
+        'reduce' => 'reduce|boil(?:ed)?(?: it)? down|bubble (?:away|down|until)|until (?:almost gone|syrupy)',
         'thicken' => 'thicken|slurry|whisk in|stir in the (?:cornflour|corn starch|flour)',
         'fry-base' => 'fry|sweat|soften|sauté|cook the onions?',
         'soak' => 'soak|overnight',

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\App;
+
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** Cookers, the house, and the choices. */
+final class SettingsApiTest extends ApiTestCase
+{
+    private const COOKER = ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => '10 h', 'hasMedium' => false];
+    private const HOUSE = ['altitude' => '640 m', 'room' => '20 °C', 'timeZone' => 'Europe/Vienna', 'units' => 'metric', 'clock' => '24', 'bedtime' => '22:45', 'rises' => '06:15'];
+
+    public function testACookerComesBackAsTyped(): void
+    {
+        $cooker = $this->call('POST', '/api/cookers', self::COOKER, 201);
+
+        self::assertSame(self::COOKER, $cooker['draft']);
+        self::assertSame('6.5 L, oval, 270 W, to Warm after 10 h', $cooker['summary']);
+        self::assertSame([$cooker], $this->call('GET', '/api/cookers'));
+    }
+
+    #[TestWith(['6.5', '6.5 L'])]
+    #[TestWith(['6,5 l', '6.5 L'])]
+    #[TestWith(['7 qt', '6.62 L'])]
+    #[TestWith(['3500 ml', '3.5 L'])]
+    public function testSizesAsTheyStandOnCookers(string $typed, string $understood): void
+    {
+        $cooker = $this->call('POST', '/api/cookers', [...self::COOKER, 'capacity' => $typed], 201);
+
+        self::assertSame($understood, self::in($cooker, 'draft.capacity'));
+    }
+
+    public function testACookerIsChangedAndDeleted(): void
+    {
+        $id = self::text($this->call('POST', '/api/cookers', self::COOKER, 201), 'id');
+        $changed = $this->call('PUT', "/api/cookers/$id", [...self::COOKER, 'name' => 'Old oval', 'watts' => '', 'autoWarm' => '', 'hasMedium' => true]);
+        self::assertSame('6.5 L, oval, about 261 W', $changed['summary']);
+        self::assertTrue(self::in($changed, 'draft.hasMedium'));
+        $this->call('DELETE', "/api/cookers/$id", null, 204);
+        $this->call('DELETE', "/api/cookers/$id", null, 404);
+
+        self::assertSame([], $this->call('GET', '/api/cookers'));
+    }
+
+    public function testACookerWithMediumGivesThreeWays(): void
+    {
+        $draft = $this->draft();
+        $draft['cookerId'] = $this->call('POST', '/api/cookers', [...self::COOKER, 'hasMedium' => true], 201)['id'];
+
+        self::assertSame(['low', 'medium', 'high'], array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes'), 'setting'));
+    }
+
+    public function testTheHouseComesBackAsTypedAndKnowsItsBoilingPoint(): void
+    {
+        $house = $this->call('PUT', '/api/house', self::HOUSE);
+
+        self::assertSame(self::HOUSE, $house['draft']);
+        self::assertSame('98 °C', $house['boiling']);
+        self::assertSame('2026-11-26T05:30', $house['now']);
+    }
+
+    public function testTheClockFollowsTheTimeZone(): void
+    {
+        self::assertSame('2026-11-26T13:30', $this->call('PUT', '/api/house', [...self::HOUSE, 'timeZone' => 'Asia/Tokyo'])['now']);
+    }
+
+    public function testHeightMakesTheBraiseTakeLonger(): void
+    {
+        $draft = $this->draft();
+        $likely = fn (): mixed => self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes.1.windows.1.likely');
+        $this->call('PUT', '/api/house', [...self::HOUSE, 'altitude' => '0 m']);
+        $low = $likely();
+        $this->call('PUT', '/api/house', [...self::HOUSE, 'altitude' => '8000 ft']);
+
+        self::assertGreaterThan($low, $likely());
+    }
+
+    public function testTheCatalogueNamesEveryChoice(): void
+    {
+        $catalogue = $this->call('GET', '/api/catalogue');
+
+        self::assertSame(200_000, $catalogue['mostRecipeBytes']);
+        self::assertGreaterThan(30, \count((array) $catalogue['cuts']));
+        foreach (['roles', 'levels', 'textures', 'thicknesses', 'thickeners', 'methods', 'settings', 'forkAnswers'] as $choice) {
+            foreach (array_column((array) $catalogue[$choice], 'label') as $label) {
+                self::assertIsString($label);
+                self::assertDoesNotMatchRegularExpression('/^[a-z-]+\.[a-z-]+/', $label);
+            }
+        }
+    }
+}
