@@ -8,7 +8,6 @@ use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Slurry;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
@@ -62,8 +61,8 @@ final readonly class AdaptBraise
             (new Changes($order, $chosen, $slurry))->all(), $this->findings($order, $chosen, $outcomes));
     }
 
-    /** One way of running the cooker, worked out alone. */
-    public function outcome(BraiseOrder $order, ProgramChoice $choice): SettingOutcome
+    /** What goes into the pot for one way of running the cooker. */
+    public function load(BraiseOrder $order, ProgramChoice $choice): LoadedPot
     {
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker);
@@ -71,35 +70,40 @@ final readonly class AdaptBraise
         $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine);
         $boil = $order->room->boilingPoint()->celsius;
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
-
         $setup = static fn (SaucePlan $sauce): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS),
             $order->joint, self::contents($order, $ingredients, $sauce), $program);
         $best = fn (SaucePlan $sauce): Course => $this->simulation->run($setup($sauce), new Deviation(), self::HORIZON, traced: true);
 
         // What evaporates depends on the load, and the load on what evaporates: twice is enough for a kitchen measure.
-        $sauce = $solve(new PotEnd($boil - 5, 3.0, 100.0));
+        $end = new PotEnd($boil - 5, 3.0, 100.0);
+        $sauce = $solve($end);
         for ($i = 0; $i < 2; ++$i) {
             $end = self::endOf($best($sauce), $order->texture);
             $sauce = $solve($end);
         }
-        $setup = $setup($sauce);
-        $best = $best($sauce);
 
-        $run = Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, self::HORIZON);
+        return new LoadedPot($order, $setup($sauce), $geometry, $sauce, $end, $best($sauce));
+    }
+
+    private function outcome(BraiseOrder $order, ProgramChoice $choice): SettingOutcome
+    {
+        $pot = $this->load($order, $choice);
+        $run = Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $pot->setup, self::HORIZON);
         $windows = [];
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);
         }
-        $before = HandsOn::before($ingredients, $order->joint, $sauce, $order->pan());
-        $finish = HandsOn::finish($sauce, Thickness::Stock !== $order->thickness, $order->pan());
+        $before = $pot->before();
+        $finish = $pot->finish();
         $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $before->total, $finish->total))
-            ->solve($program, $windows[$order->texture->value], $windows[Doneness::Past->value]);
+            ->solve($pot->setup->program, $windows[$order->texture->value], $windows[Doneness::Past->value]);
         $depth = $order->cooker->depth()->metres;
         $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
 
-        return new SettingOutcome($choice, $program, $setup, $windows, $run->core60(), $run->pot60(), $best, $sauce,
-            SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams), $geometry, $geometry->fill($sauce->load),
-            [$geometry->level($sauce->load) / $depth, $geometry->level(max(0.0, $sauce->atEnd->total)) / $depth],
+        return new SettingOutcome($choice, $windows, $run->core60(), $run->pot60(), $pot->best, $pot->sauce,
+            SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams), $pot->geometry,
+            $pot->geometry->fill($pot->sauce->load),
+            [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day);
     }
 

@@ -7,10 +7,10 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Recipe\OriginalMethod;
 
-/** Finishing a running pot another way, begun now: in how long the meat is likely to have its texture. */
+/** Finishing a running pot another way, begun now: when the meat is likely to have its texture, and has it in nine pots of ten. */
 final readonly class Elsewhere
 {
-    public function __construct(public OriginalMethod $way, public Duration $time)
+    public function __construct(public OriginalMethod $way, public Duration $likely, public Duration $latest)
     {
     }
 }

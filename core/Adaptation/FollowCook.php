@@ -44,18 +44,18 @@ final readonly class FollowCook
 
     public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
     {
-        $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
+        $pot = (new AdaptBraise($this->simulation))->load($order, $cook->choice);
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
-        $setup = $planned->setup->running($program, $lifts);
-        $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $planned->finish->total);
-        $run = $this->run($order, $setup, $cook);
+        $setup = $pot->setup->running($program, $lifts);
+        $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $pot->finish()->total);
+        $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
+        $run = $this->run($order, $setup, $cook, $elapsed);
         $lastTest = $this->lastTest($cook);
         $ready = $this->readyAfter($cook, $order->texture);
         $day = $this->day($plan, $cook, $program, $this->ready($run, $order->texture, $ready), $run, $lastTest);
 
         $onHigh = null;
-        $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
@@ -77,31 +77,29 @@ final readonly class FollowCook
             $onHigh,
             $best,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
-            $late ? $this->elsewhere($order, $setup, $run, $elapsed) : [],
+            $late ? $this->elsewhere($order, $setup, $run) : [],
             null === $ready ? null : self::moment($cook, $ready),
         );
     }
 
     /**
-     * By the oven, the hob and the pressure cooker, from where the pot most likely is now. The oven's and the hob's own
-     * heating up is in it; the need is what the evidence makes of it.
+     * By the hob, the oven and the pressure cooker, from where the pot is now by the evidence: for the middle and for
+     * nine in ten of the members. Heating up is in it.
      *
      * @return list<Elsewhere>
      */
-    private function elsewhere(BraiseOrder $order, Setup $setup, Outcome $run, Duration $elapsed): array
+    private function elsewhere(BraiseOrder $order, Setup $setup, Outcome $run): array
     {
-        $need = 0.0;
-        foreach ($run->members as $i => $member) {
-            $need += $run->weights[$i] * log($member->need);
-        }
-        $now = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, watched: [$elapsed->seconds])->seen[0];
+        $missing = $run->missingDose($order->joint->needHours * $order->joint->cut->level($order->texture));
+        $core = $run->coreNow();
         $mass = Mass::kilograms(array_sum(array_map(static fn (Content $c): float => $c->mass->kilograms, $setup->contents)) + $order->joint->boneless->kilograms);
-        $joint = $order->joint->needing($order->joint->needHours * exp($need));
         $ways = [];
         foreach ([new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS), new OriginalMethod(Method::Pressure, 1)] as $way) {
-            $hours = (new OtherWay($way, $order->room, $mass))->hoursFrom($joint, $order->texture, $now->dose, $now->coreCelsius);
-            if (is_finite($hours)) {
-                $ways[] = new Elsewhere($way, Duration::hours($hours));
+            $other = new OtherWay($way, $order->room, $mass);
+            $likely = $other->hoursFor($order->joint, $missing->likely ?? 0.0, $core);
+            $latest = $other->hoursFor($order->joint, $missing->latest ?? 0.0, $core);
+            if (is_finite($latest)) {
+                $ways[] = new Elsewhere($way, Duration::hours($likely), Duration::hours($latest));
             }
         }
 
@@ -122,8 +120,8 @@ final readonly class FollowCook
      */
     public function learned(BraiseOrder $order, RunningCook $cook, Posterior $heat, Posterior $need): array
     {
-        $planned = (new AdaptBraise($this->simulation))->outcome($order, $cook->choice);
-        $outcome = $this->run($order, $planned->setup->running($this->program($order, $cook), $this->lidLifts($cook)), $cook);
+        $setup = (new AdaptBraise($this->simulation))->load($order, $cook->choice)->setup;
+        $outcome = $this->run($order, $setup->running($this->program($order, $cook), $this->lidLifts($cook)), $cook);
 
         return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
     }
@@ -138,9 +136,9 @@ final readonly class FollowCook
         return $program;
     }
 
-    private function run(BraiseOrder $order, Setup $setup, RunningCook $cook): Outcome
+    private function run(BraiseOrder $order, Setup $setup, RunningCook $cook, ?Duration $now = null): Outcome
     {
-        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence);
+        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now);
     }
 
     private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, ?\DateTimeImmutable $lastTest): DayPlan|Clash

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Cooker\Program;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Heat\Course;
-use Pausis\Core\Heat\Setup;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
@@ -29,8 +27,6 @@ final readonly class SettingOutcome
      */
     public function __construct(
         public ProgramChoice $choice,
-        public Program $program,
-        public Setup $setup,
         public array $windows,
         public Window $core60,
         public Window $pot60,

@@ -6,8 +6,10 @@ namespace Pausis\Core\Learning;
 
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Sample;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Quantity\Duration;
 
 /**
  * Many plausible versions of the same cook, spread evenly over what is not known.
@@ -69,24 +71,25 @@ final readonly class Ensemble
      *
      * @param float          $horizon  hours after switching on
      * @param list<Evidence> $evidence observed so far, in any order
+     * @param Duration|null  $now      at which each member is sampled as well
      */
-    public function run(Simulation $simulation, Setup $setup, float $horizon, array $evidence = []): Outcome
+    public function run(Simulation $simulation, Setup $setup, float $horizon, array $evidence = [], ?Duration $now = null): Outcome
     {
-        $outcome = $this->weigh($simulation, $setup, $horizon, $evidence);
+        $outcome = $this->weigh($simulation, $setup, $horizon, $evidence, $now);
         if ([] === $evidence || $outcome->effectiveMembers() >= self::TOO_FEW) {
             return $outcome;
         }
         $wide = self::drawn($this->spread, \count($this->members), self::WIDER);
-        $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence)->weights);
+        $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence, null)->weights);
 
-        return new Outcome($survivors->members, $survivors->courses($simulation, $setup, $horizon, []),
-            array_fill(0, \count($survivors->members), 1 / \count($survivors->members)));
+        return new Outcome($survivors->members, $courses = $survivors->courses($simulation, $setup, $horizon, [], $now),
+            array_fill(0, \count($survivors->members), 1 / \count($survivors->members)), self::lastSeen($courses, $now));
     }
 
     /** @param list<Evidence> $evidence */
-    private function weigh(Simulation $simulation, Setup $setup, float $horizon, array $evidence): Outcome
+    private function weigh(Simulation $simulation, Setup $setup, float $horizon, array $evidence, ?Duration $now): Outcome
     {
-        $courses = $this->courses($simulation, $setup, $horizon, $evidence);
+        $courses = $this->courses($simulation, $setup, $horizon, $evidence, $now);
         $logs = [];
         foreach ($courses as $i => $course) {
             $log = $this->logPriors[$i];
@@ -99,7 +102,7 @@ final readonly class Ensemble
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $total = array_sum($weights);
 
-        return new Outcome($this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights));
+        return new Outcome($this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights), self::lastSeen($courses, $now));
     }
 
     /**
@@ -107,15 +110,28 @@ final readonly class Ensemble
      *
      * @return non-empty-list<Course>
      */
-    private function courses(Simulation $simulation, Setup $setup, float $horizon, array $evidence): array
+    private function courses(Simulation $simulation, Setup $setup, float $horizon, array $evidence, ?Duration $now): array
     {
         $at = array_map(static fn (Evidence $one): float => $one->at()->seconds, $evidence);
+        if (null !== $now) {
+            $at[] = $now->seconds;
+        }
         $courses = [];
         foreach ($this->members as $member) {
             $courses[] = $simulation->run($setup, $member, $horizon, watched: $at);
         }
 
         return $courses;
+    }
+
+    /**
+     * @param list<Course> $courses
+     *
+     * @return list<Sample> of now, which is watched after all evidence
+     */
+    private static function lastSeen(array $courses, ?Duration $now): array
+    {
+        return null === $now ? [] : array_map(static fn (Course $c): Sample => $c->seen[\count($c->seen) - 1], $courses);
     }
 
     /**

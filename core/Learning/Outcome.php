@@ -6,6 +6,7 @@ namespace Pausis\Core\Learning;
 
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Sample;
 use Pausis\Core\Tenderness\Doneness;
 
 /** The weighted courses of an ensemble. */
@@ -15,8 +16,9 @@ final readonly class Outcome
      * @param list<Deviation> $members
      * @param list<Course>    $courses one a member
      * @param list<float>     $weights sum 1
+     * @param list<Sample>    $now     one a member, where one was asked for
      */
-    public function __construct(public array $members, public array $courses, public array $weights)
+    public function __construct(public array $members, public array $courses, public array $weights, private array $now = [])
     {
     }
 
@@ -37,16 +39,32 @@ final readonly class Outcome
         return $this->window(array_map(static fn (Course $c): float => $c->pot60, $this->courses));
     }
 
+    /**
+     * Hours at 90 °C still missing now, over the members.
+     *
+     * @param float $need of the level wanted, as best guessed
+     */
+    public function missingDose(float $need): Window
+    {
+        return $this->window(array_map(static fn (Deviation $d, Sample $s): float => max(0.0, $need * $d->need - $s->dose), $this->members, $this->now));
+    }
+
+    /** °C at the core now, as most likely. */
+    public function coreNow(): float
+    {
+        return $this->window(array_map(static fn (Sample $s): float => $s->coreCelsius, $this->now))->likely ?? 20.0;
+    }
+
     /** 1/Σw²: how many equally weighted members would be as informative. */
     public function effectiveMembers(): float
     {
         return 1 / array_sum(array_map(static fn (float $w): float => $w * $w, $this->weights));
     }
 
-    /** @param list<float> $hours */
-    private function window(array $hours): Window
+    /** @param list<float> $values */
+    private function window(array $values): Window
     {
-        return new Window($this->quantile($hours, 0.1), $this->quantile($hours, 0.5), $this->quantile($hours, 0.9));
+        return new Window($this->quantile($values, 0.1), $this->quantile($values, 0.5), $this->quantile($values, 0.9));
     }
 
     /** @param list<float> $values INF where never; the quantile is null if it falls among those */

@@ -65,7 +65,20 @@ final readonly class OtherWay
      */
     public function hoursFrom(Joint $joint, Doneness $level, float $done, float $pot): float
     {
-        $hours = Bath::hoursTo($joint->needHours * $joint->cut->level($level) - $done, $joint, $this->course($pot), $pot);
+        return $this->hoursFor($joint, $joint->needHours * $joint->cut->level($level) - $done, $pot);
+    }
+
+    /**
+     * Hours of this way that give the meat so much more.
+     *
+     * @param float $dose hours at 90 °C still missing
+     * @param float $pot  °C now, of pot and meat
+     *
+     * @return float INF where not within a day
+     */
+    public function hoursFor(Joint $joint, float $dose, float $pot): float
+    {
+        $hours = $dose <= 0 ? 0.0 : Bath::hoursTo($dose, $joint, $this->course($pot), $pot);
 
         return Method::Pressure === $this->way->method ? max(0.0, $hours - self::RELEASE_HOURS) : $hours;
     }

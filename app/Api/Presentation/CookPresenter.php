@@ -79,7 +79,7 @@ final readonly class CookPresenter
             $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
             null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
             array_map(fn (Elsewhere $e): string => $this->wording->say('cook.elsewhere-'.$e->way->method->value, $measures, [
-                'hours' => max(1 / 12, $e->time->inHours()), 'celsius' => $e->way->ovenCelsius ?? 0.0,
+                'span' => $measures->span(max(1 / 12, $e->likely->inHours()), max(1 / 12, $e->latest->inHours())), 'celsius' => $e->way->ovenCelsius ?? 0.0,
             ]), $followed->elsewhere),
             $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
             $this->adaptations->windows($followed->windows, $measures),

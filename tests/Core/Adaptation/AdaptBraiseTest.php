@@ -171,8 +171,9 @@ final class AdaptBraiseTest extends TestCase
         self::assertCount(3, $tight->elsewhere);
         self::assertSame([], $done->elsewhere);
         foreach ($tight->elsewhere as $way) {
-            self::assertGreaterThan(0.0, $way->time->inHours());
-            self::assertLessThan((float) $tight->windows['fork']->latest - 8, $way->time->inHours());
+            self::assertGreaterThan(0.1, $way->likely->inHours());
+            self::assertGreaterThan($way->likely->inHours(), $way->latest->inHours());
+            self::assertLessThan((float) $tight->windows['fork']->latest - 8, $way->latest->inHours());
         }
         self::assertEquals($on->modify('+8 hours'), $done->readySince);
         self::assertGreaterThan(30.0, $follow->follow($order, $cook($test(3, ForkAnswer::Resists), $test(5, ForkAnswer::Resists)), $now)->lidCostMinutes);
