@@ -61,7 +61,7 @@ final class NotebookController extends ApiController
             $percent = $entry->happened[$key] ?? null;
             if (is_numeric($percent)) {
                 $lines[] = new NotebookLine($this->wording->label('notebook', 'learned'), '', $this->wording->say("notebook.$word", $measures, [
-                    'sharePercent' => abs((float) $percent), 'way' => $percent < 0 ? 'less' : 'more',
+                    'sharePercent' => round(abs((float) $percent)), 'way' => $percent < 0 ? 'less' : 'more',
                 ]));
             }
         }

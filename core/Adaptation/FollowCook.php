@@ -59,7 +59,7 @@ final readonly class FollowCook
         $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
-            $fasterRun = $this->run($order, $setup->running($turned, $lifts), $cook);
+            $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $lifts), AdaptBraise::HORIZON);
             $faster = $this->day($plan, $cook, $turned, $fasterRun->doneness($order->texture), $fasterRun, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);
         }
@@ -143,7 +143,7 @@ final readonly class FollowCook
 
     private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, ?\DateTimeImmutable $lastTest): DayPlan|Clash
     {
-        return $plan->follow($cook->switchedOn, $program, $ready, $run->doneness(Doneness::Past), $lastTest);
+        return $plan->follow($cook->switchedOn, $program, $ready, $run->doneness(Doneness::Past), $lastTest, $cook->sauceBegun);
     }
 
     private function worthTurning(DayPlan|Clash $now, DayPlan|Clash $faster): ?\DateTimeImmutable

@@ -12,14 +12,16 @@ use Pausis\Core\Learning\ProbeReading;
 final readonly class RunningCook
 {
     /**
-     * @param list<ForkTest|ProbeReading> $evidence in order of time
-     * @param list<SettingChange>         $turned   by hand since switching on
+     * @param list<ForkTest|ProbeReading> $evidence   in order of time
+     * @param list<SettingChange>         $turned     by hand since switching on
+     * @param \DateTimeImmutable|null     $sauceBegun when the liquid left was first measured
      */
     public function __construct(
         public \DateTimeImmutable $switchedOn,
         public ProgramChoice $choice,
         public array $evidence,
         public array $turned = [],
+        public ?\DateTimeImmutable $sauceBegun = null,
     ) {
     }
 }

@@ -105,16 +105,17 @@ final readonly class BackwardPlan
     }
 
     /**
-     * The same with the pot already on: dinner moves if the meat needs it to.
+     * The same with the pot already on: dinner moves if the meat needs it to, or if the sauce is not begun in time.
      *
+     * @param \DateTimeImmutable|null $begun    when the sauce was begun
      * @param \DateTimeImmutable|null $lastTest of the fork; the next one is not sooner than a while after
      */
-    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $lastTest): DayPlan|Clash
+    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $lastTest, ?\DateTimeImmutable $begun = null): DayPlan|Clash
     {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
-        $sauce = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $ready->latest)));
+        $sauce = $begun ?? max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $ready->latest)), $this->up($this->now));
         $serve = $this->minutesFrom($sauce, $this->finish);
 
         return $this->from($on, $sauce, $serve, $program, $ready, $past, true, $lastTest);

@@ -7,6 +7,8 @@ namespace Pausis\Core\Learning;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Sample;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Tenderness\Doneness;
 
 /** The weighted courses of an ensemble. */
@@ -53,6 +55,12 @@ final readonly class Outcome
     public function coreNow(): float
     {
         return $this->window(array_map(static fn (Sample $s): float => $s->coreCelsius, $this->now))->likely ?? 20.0;
+    }
+
+    /** The same members with the same weights, cooked otherwise from now on: what was seen before is in their weights already. */
+    public function otherwise(Simulation $simulation, Setup $setup, float $horizon): self
+    {
+        return new self($this->members, array_map(static fn (Deviation $d): Course => $simulation->run($setup, $d, $horizon), $this->members), $this->weights);
     }
 
     /** 1/Σw²: how many equally weighted members would be as informative. */

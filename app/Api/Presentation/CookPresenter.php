@@ -117,7 +117,10 @@ final readonly class CookPresenter
             }
         }
 
-        return new RunningCook($cook->switchedOn, ProgramChoice::from($cook->program), $evidence, $turned);
+        $sauces = $cook->of('sauce');
+
+        return new RunningCook($cook->switchedOn, ProgramChoice::from($cook->program), $evidence, $turned,
+            isset($sauces[0]) ? new \DateTimeImmutable($sauces[0]['at']) : null);
     }
 
     /** mL that were last measured as left in the pot. */
