@@ -33,7 +33,7 @@ export function LiquidPanel({
           onChange={(level) => onChange({ level })}
         />
       </div>
-      <div className="mt-3 grid grid-cols-2 gap-3">
+      <div className="mt-3 grid gap-3">
         <SelectField
           label="Sauce wanted"
           value={draft.thickness}
