@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Cooker;
 
+use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Quantity\Mass;
@@ -20,9 +21,6 @@ final readonly class WaterTest
 {
     public const READINGS_FOR_LOSS = 4;
     private const WATER_HEAT = 4180.0;      // J/kg·K
-    private const INSERT_HEAT = 880.0;
-    private const LATENT_HEAT = 2.257e6;
-    private const LEAK = 0.018 / 3600 / 0.0463;
     private const STEP = 120.0;             // seconds
     private const TOO_WEAK_CELSIUS = 80.0;
     private const TOO_WEAK_HOURS = 8.0;
@@ -167,11 +165,11 @@ final readonly class WaterTest
     {
         $power = $this->cooker->heatAt(Setting::Low)->watts / $this->cooker->heatFactor * $factors[0];
         $loss = $this->cooker->lossCoefficient() * $factors[1];
-        $insert = $this->cooker->insertMass()->kilograms * self::INSERT_HEAT;
+        $insert = $this->cooker->insertMass()->kilograms * Simulation::INSERT_HEAT;
         $capacity = $this->water->kilograms * self::WATER_HEAT + $insert;
         $room = $this->room->celsius;
-        $leak = self::LEAK * $this->cooker->insideArea() * self::LATENT_HEAT;
-        $slope = fn (float $t): float => ($power - $loss * ($t - $room) - $leak * exp(($t - $this->boil) / 18)) / $capacity;
+        $leak = Simulation::LEAK * $this->cooker->insideArea() * Simulation::LATENT_HEAT;
+        $slope = fn (float $t): float => ($power - $loss * ($t - $room) - $leak * exp(($t - $this->boil) / Simulation::LEAK_KELVIN)) / $capacity;
 
         $t = ($this->water->kilograms * self::WATER_HEAT * $this->start->celsius + $insert * $room) / $capacity;
         $time = 0.0;

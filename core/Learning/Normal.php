@@ -7,7 +7,7 @@ namespace Pausis\Core\Learning;
 /** The standard normal distribution. */
 final class Normal
 {
-    /** Φ(x); absolute error below 1.5e-7 (Abramowitz and Stegun 7.1.26). */
+    /** Φ(x); absolute error below 1.5e-7 (Handbook of Mathematical Functions, 7.1.26). */
     public static function cumulative(float $x): float
     {
         $z = abs($x) / \M_SQRT2;
@@ -28,7 +28,7 @@ final class Normal
         return -$square / 2 - log(-$x * sqrt(2 * \M_PI)) + log(1 - 1 / $square + 3 / ($square * $square));
     }
 
-    /** Φ⁻¹(p) for 0 < p < 1; relative error below 1.2e-9 (Acklam's rational approximation). */
+    /** Φ⁻¹(p) for 0 < p < 1; relative error below 1.2e-9 (a rational approximation in three pieces). */
     public static function quantile(float $p): float
     {
         if ($p <= 0 || $p >= 1) {

@@ -25,15 +25,4 @@ final class Evaporation
             Method::SlowCooker => self::SLOW_COOKER * $original->hours,
         };
     }
-
-    /** °C the pot settles at. */
-    public static function potCelsius(OriginalMethod $original, float $boil): float
-    {
-        return match ($original->method) {
-            Method::Oven => $boil - 40 * exp(-(($original->ovenCelsius ?? OriginalMethod::USUAL_OVEN_CELSIUS) - 90) / 22),
-            Method::Hob => $boil - 3,
-            Method::Pressure => 115.0,
-            Method::SlowCooker => $boil - 5,
-        };
-    }
 }

@@ -10,6 +10,7 @@ use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Tenderness\OtherWay;
 
 /**
  * sauce at the end = liquid added + meat juice + vegetable water − absorbed by starch − evaporated.
@@ -66,7 +67,7 @@ final readonly class SauceBalance
 
     private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum
     {
-        $celsius = null === $original ? $boil - 5 : Evaporation::potCelsius($original, $boil);
+        $celsius = null === $original ? $boil - 5 : OtherWay::settles($original, $boil);
         $hours = $original->hours ?? 3.0;
         $terms = [
             new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)),

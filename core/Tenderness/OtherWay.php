@@ -31,13 +31,15 @@ final readonly class OtherWay
     {
     }
 
-    /** °C that the pot settles at. */
-    public function settles(): float
+    /**
+     * °C that a pot settles at.
+     *
+     * @param float $boil °C
+     */
+    public static function settles(OriginalMethod $way, float $boil): float
     {
-        $boil = $this->room->boilingPoint()->celsius;
-
-        return match ($this->way->method) {
-            Method::Oven => $boil - 40 * exp(-(($this->way->ovenCelsius ?? OriginalMethod::USUAL_OVEN_CELSIUS) - 90) / 22),
+        return match ($way->method) {
+            Method::Oven => $boil - 40 * exp(-(($way->ovenCelsius ?? OriginalMethod::USUAL_OVEN_CELSIUS) - 90) / 22),
             Method::Hob => $boil - 3,
             Method::Pressure => self::PRESSURE_CELSIUS,
             Method::SlowCooker => $boil - 5,
@@ -100,7 +102,7 @@ final readonly class OtherWay
     /** @return \Closure(float): float */
     private function course(float $start): \Closure
     {
-        $settles = $this->settles();
+        $settles = self::settles($this->way, $this->room->boilingPoint()->celsius);
         $constant = match ($this->way->method) {
             Method::Oven => self::OVEN_TIME_CONSTANT * ($this->pot->kilograms / 3) ** 0.67,
             default => self::TO_THE_SIMMER_HOURS,

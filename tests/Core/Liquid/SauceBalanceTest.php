@@ -47,7 +47,6 @@ final class SauceBalanceTest extends TestCase
     {
         self::assertEqualsWithDelta(330, Evaporation::of(new OriginalMethod(Method::Oven, 3)), 1e-9);
         self::assertEqualsWithDelta(40, Evaporation::of(new OriginalMethod(Method::Pressure, 1)), 1e-9);
-        self::assertEqualsWithDelta(100 - 40 * exp(-60 / 22), Evaporation::potCelsius(new OriginalMethod(Method::Oven, 3, 150), 100), 1e-9);
     }
 
     public function testEndingLikeTheRecipeTakesLessLiquid(): void

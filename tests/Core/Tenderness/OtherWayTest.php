@@ -23,7 +23,7 @@ final class OtherWayTest extends TestCase
     #[TestWith([Method::Pressure, null, 120.0])]
     public function testWhereThePotSettles(Method $method, ?float $oven, float $celsius): void
     {
-        self::assertEqualsWithDelta($celsius, self::way($method, 3, $oven)->settles(), 0.01);
+        self::assertEqualsWithDelta($celsius, OtherWay::settles(new OriginalMethod($method, 3, $oven), 100), 0.01);
     }
 
     #[TestWith([Method::Oven, 3.0, 6])]
