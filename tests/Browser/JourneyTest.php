@@ -49,6 +49,18 @@ final class JourneyTest extends BrowserTestCase
     }
 
     #[Depends('testWhatIsNoRecipeIsSaidAndKept')]
+    public function testAPasteThatIsTooLongIsSaidAtOnceAndKept(): void
+    {
+        $this->see('Up to 200 kB');
+        self::$driver->executeScript(
+            'const field = arguments[0]; Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set.call(field, "2 onions, sliced\n".repeat(13000)); field.dispatchEvent(new Event("input", {bubbles: true}));',
+            [$this->field('The recipe, as it is written')],
+        );
+        $this->see('at most 200 kB can be read');
+        self::assertSame(221_000, self::$driver->executeScript('return document.querySelector("#recipe").value.length'));
+    }
+
+    #[Depends('testAPasteThatIsTooLongIsSaidAtOnceAndKept')]
     public function testARecipeIsReadAndCorrected(): string
     {
         self::$driver->manage()->getLog('browser');

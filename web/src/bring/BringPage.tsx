@@ -15,7 +15,12 @@ export function BringPage() {
   const read = useReadRecipe();
   const most = useCatalogue().data?.mostRecipeBytes ?? 200_000;
   const bytes = new TextEncoder().encode(text).length;
-  const problem = read.error instanceof Problem ? (read.error.at("text") ?? read.error.message) : undefined;
+  const tooLong =
+    bytes > most
+      ? `This is ${Math.round(bytes / 1000)} kB of text; at most ${most / 1000} kB can be read. Leave out the page around the recipe.`
+      : undefined;
+  const problem =
+    tooLong ?? (read.error instanceof Problem ? (read.error.at("text") ?? read.error.message) : undefined);
 
   const keep = (value: string) => {
     setText(value);
@@ -62,7 +67,7 @@ export function BringPage() {
               </Notice>
             </div>
           )}
-          <Button type="submit" weight="main" className="mt-3" disabled={read.isPending}>
+          <Button type="submit" weight="main" className="mt-3" disabled={read.isPending || tooLong !== undefined}>
             {read.isPending ? "Reading …" : "Read it"}
           </Button>
         </form>
