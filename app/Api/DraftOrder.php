@@ -82,11 +82,11 @@ final readonly class DraftOrder
             return null;
         }
 
-        return new BraiseOrder(
+        return (new BraiseOrder(
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
             $level, $texture, $thickness, $thickener, $setting,
-        );
+        ))->informedByRecipe();
     }
 
     private function wholeNumber(string $typed, string $path, Range $range, Problems $problems): ?int

@@ -122,9 +122,9 @@ final readonly class AdaptCommand
         \assert(null !== $serveAt);
         $boils = array_filter($reading->steps, static fn (Step $s): bool => StepKind::Reduce === $s->kind);
 
-        return new BraiseOrder($reading->ingredients, $reading->serves ?? 4, $reading->original, [] !== $boils, $joint, $bone, $cooker,
+        return (new BraiseOrder($reading->ingredients, $reading->serves ?? 4, $reading->original, [] !== $boils, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt,
-            new Presence($intervals, $house->bedtime, $house->rises), $level, $texture);
+            new Presence($intervals, $house->bedtime, $house->rises), $level, $texture))->informedByRecipe();
     }
 
     private function cooker(string $given, Problems $problems): Cooker

@@ -48,7 +48,20 @@ final readonly class BraiseOrder
         public Thickener $thickener = Thickener::CornStarch,
         public ?ProgramChoice $choice = null,
         public ?Length $panDiameter = null,
+        public ?RecipeNeed $recipeNeed = null,
     ) {
+    }
+
+    /** With the meat's need corrected by what the recipe's own time says of it. */
+    public function informedByRecipe(): self
+    {
+        if (null === $this->original) {
+            return $this;
+        }
+        $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
+        $need = RecipeNeed::from($this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms));
+
+        return null === $need ? $this : $this->changed($this->joint->needing($need->combined, $need->sigma), $this->level, $need);
     }
 
     public function pan(): Length
@@ -58,19 +71,19 @@ final readonly class BraiseOrder
 
     public function atLevel(LevelSchool $level): self
     {
-        return $this->changed($this->joint, $level);
+        return $this->changed($this->joint, $level, $this->recipeNeed);
     }
 
     public function withJoint(Joint $joint): self
     {
-        return $this->changed($joint, $this->level);
+        return $this->changed($joint, $this->level, $this->recipeNeed);
     }
 
-    private function changed(Joint $joint, LevelSchool $level): self
+    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need): self
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
             $this->room, $this->now, $this->serveAt, $this->presence, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $this->panDiameter);
+            $this->choice, $this->panDiameter, $need);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */

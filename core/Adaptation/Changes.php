@@ -45,9 +45,14 @@ final readonly class Changes
             'setting' => $this->chosen->choice->value, 'earliestHours' => $window->earliest, 'latestHours' => $window->latest,
         ];
 
+        $need = $this->order->recipeNeed;
+        $told = null === $need ? [] : [new LedgerEntry($need->believed ? 'need-from-recipe' : 'recipe-not-believed', [
+            'ofCut' => round($need->ofCut, 1), 'implied' => round($need->implied, 1), 'combined' => round($need->combined, 1),
+        ])];
+
         return null === $original || Method::SlowCooker === $original->method
             ? [new LedgerEntry('time', $variables)]
-            : [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours])];
+            : [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]), ...$told];
     }
 
     /** @return list<LedgerEntry> */

@@ -86,10 +86,14 @@ final readonly class Joint
         return Length::metres(2 * $cube * self::THICKER_THAN_WIDE);
     }
 
-    /** The same meat with another need, in hours at 90 °C. */
-    public function needing(float $hours): self
+    /**
+     * The same meat with another need, in hours at 90 °C.
+     *
+     * @param float|null $sigma standard deviation of its logarithm; null keeps it
+     */
+    public function needing(float $hours, ?float $sigma = null): self
     {
-        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured, $this->needSigma);
+        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured, $sigma ?? $this->needSigma);
     }
 
     /** Each piece cut into so many, across its longest side again and again. */

@@ -93,6 +93,21 @@ final class AdaptBraiseTest extends TestCase
         self::assertSame(Severity::Refuse, self::finding(self::adapt(Cooks::joint('chicken-thigh', 3.4, 20), cooker: new Cooker(Volume::litres(3.3), Shape::Round)), 'too-full')->severity);
     }
 
+    public function testTheRecipesOwnTimeMovesTheNeedOnlyWhereItIsBelievable(): void
+    {
+        $pieces = self::order(Cooks::joint('beef-chuck', 1.3, 6));
+        $informed = $pieces->informedByRecipe();
+        self::assertTrue($informed->recipeNeed?->believed);
+        self::assertLessThan($pieces->joint->needSigma, $informed->joint->needSigma);
+        self::assertEqualsWithDelta(3.6, $informed->joint->needHours, 0.4);
+        self::assertContains('need-from-recipe', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->ledger));
+
+        $whole = self::order(Cooks::joint('beef-chuck', 2.6))->informedByRecipe();
+        self::assertFalse($whole->recipeNeed?->believed);
+        self::assertSame(3.6, $whole->joint->needHours);
+        self::assertContains('recipe-not-believed', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->ledger));
+    }
+
     public function testACookerWithAMediumOffersIt(): void
     {
         $braise = self::adapt(Cooks::joint('beef-chuck', 1.3), cooker: new Cooker(Volume::litres(5.7), hasMedium: true));

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Tenderness\Doneness;
+use Pausis\Core\Tenderness\OtherWay;
+
+/**
+ * What the recipe's own time says of the meat's need, put together with what is known of the cut.
+ *
+ * A recipe that disagrees by more than two of the joint standard deviations is not believed: it was written for other
+ * pieces than the cook has, or for another idea of tender.
+ */
+final readonly class RecipeNeed
+{
+    private const BELIEVED_WITHIN_SIGMAS = 2.0;
+
+    /** All in hours at 90 °C; sigma is of the logarithm. */
+    private function __construct(
+        public float $ofCut,
+        public float $implied,
+        public float $combined,
+        public float $sigma,
+        public bool $believed,
+    ) {
+    }
+
+    /**
+     * @param Mass $pot all that the recipe's pot held
+     *
+     * @return self|null null where the recipe says nothing of use
+     */
+    public static function from(OriginalMethod $original, Joint $joint, Room $room, Mass $pot): ?self
+    {
+        if (Method::SlowCooker === $original->method) {
+            return null;
+        }
+        $implied = (new OtherWay($original, $room, $pot))->impliedNeed($joint, Doneness::Fork);
+        if ($implied <= 0) {
+            return null;
+        }
+        $apart = abs(log($implied / $joint->needHours)) / hypot($joint->needSigma, OtherWay::SIGMA_OF_RECIPE);
+        if ($apart > self::BELIEVED_WITHIN_SIGMAS) {
+            return new self($joint->needHours, $implied, $joint->needHours, $joint->needSigma, false);
+        }
+        [$combined, $sigma] = OtherWay::combined($joint->needHours, $joint->needSigma, $implied);
+
+        return new self($joint->needHours, $implied, $combined, $sigma, true);
+    }
+}
