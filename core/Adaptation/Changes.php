@@ -12,6 +12,7 @@ use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Liquid\MeatJuice;
 use Pausis\Core\Quantity\Length;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Tenderness\Softening;
 use Pausis\Core\Tenderness\Softness;
@@ -86,7 +87,7 @@ final readonly class Changes
                 $entries[] = new LedgerEntry('add-late', ['food' => $i->foodText]);
             } elseif (Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $this->window()->likely) {
                 $softening = Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $this->chosen->best, $this->window()->likely);
-                array_push($entries, ...$this->softened($i->foodText, $softening));
+                array_push($entries, ...$this->softened($i, $softening));
             } elseif ($i->food?->tender) {
                 $entries[] = new LedgerEntry('herb-at-the-end', ['food' => $i->foodText]);
             }
@@ -96,14 +97,14 @@ final readonly class Changes
     }
 
     /** @return list<LedgerEntry> */
-    private function softened(string $food, Softening $softening): array
+    private function softened(Ingredient $ingredient, Softening $softening): array
     {
-        $variables = ['food' => $food, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+        $variables = ['food' => $ingredient->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
 
         return match ($softening->softness) {
             Softness::Soft => [],
             Softness::Hard => [new LedgerEntry('still-hard', $variables)],
-            Softness::FallsApart => [null !== $softening->cutTo
+            Softness::FallsApart => true === $ingredient->food?->melts ? [] : [null !== $softening->cutTo
                 ? new LedgerEntry('cut-bigger', [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()])
                 : new LedgerEntry('add-at', [...$variables, 'afterHours' => (float) $softening->addAtHour])],
         };

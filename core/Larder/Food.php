@@ -37,6 +37,7 @@ final readonly class Food
         public bool $tender = false,
         public bool $takeOut = false,
         public bool $phaseolus = false,
+        public bool $melts = false,
         public array $allergens = [],
     ) {
     }

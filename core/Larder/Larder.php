@@ -17,7 +17,7 @@ final readonly class Larder
 
     public static function load(): self
     {
-        /** @var array{foods: list<array{id: string, role: string, words: list<string>, density?: float, pieceGrams?: float, pieceMillilitres?: float, water?: float, salt?: float, fat?: float, alcohol?: float, absorbs?: float, thick?: float, soften?: float, cut?: int, late?: bool, tender?: bool, takeOut?: bool, phaseolus?: bool, allergens?: list<string>}>} $data */
+        /** @var array{foods: list<array{id: string, role: string, words: list<string>, density?: float, pieceGrams?: float, pieceMillilitres?: float, water?: float, salt?: float, fat?: float, alcohol?: float, absorbs?: float, thick?: float, soften?: float, cut?: int, late?: bool, tender?: bool, takeOut?: bool, phaseolus?: bool, melts?: bool, allergens?: list<string>}>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder.json'), true, 16, \JSON_THROW_ON_ERROR);
         $foods = $byName = [];
         $longest = 1;
@@ -27,7 +27,7 @@ final readonly class Larder
                 $row['density'] ?? null, $row['pieceGrams'] ?? null, $row['pieceMillilitres'] ?? null,
                 $row['water'] ?? 0.0, $row['salt'] ?? 0.0, $row['fat'] ?? 0.0, $row['alcohol'] ?? 0.0,
                 $row['absorbs'] ?? 0.0, $row['thick'] ?? 0.0, $row['soften'] ?? null, $row['cut'] ?? null,
-                $row['late'] ?? false, $row['tender'] ?? false, $row['takeOut'] ?? false, $row['phaseolus'] ?? false,
+                $row['late'] ?? false, $row['tender'] ?? false, $row['takeOut'] ?? false, $row['phaseolus'] ?? false, $row['melts'] ?? false,
                 $row['allergens'] ?? [],
             );
             foreach ($row['words'] as $word) {

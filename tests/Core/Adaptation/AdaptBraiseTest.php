@@ -134,6 +134,8 @@ final class AdaptBraiseTest extends TestCase
         self::assertContains('add-late', $codes);
         self::assertTrue(\in_array('cut-bigger', $codes, true) || \in_array('add-at', $codes, true));
         self::assertContains('skim-fat', $codes);
+        $melting = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), ['3 onions', '2 leeks', '700 ml beef stock'])->ledger);
+        self::assertSame([], array_intersect(['cut-bigger', 'add-at', 'add-late'], $melting));
     }
 
     public function testRulesOfWhatIsInThePot(): void
