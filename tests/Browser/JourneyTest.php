@@ -153,6 +153,7 @@ final class JourneyTest extends BrowserTestCase
     #[Depends('testTheWholeFormIsReachedByKeyboard')]
     public function testTheCalendarFileHoldsTheDay(string $url): string
     {
+        $this->press('remove the time away from 08:10');
         $this->setValue('at', '18:00');
         $this->see('eat at 18:00');
         $this->see('Saved');
@@ -170,7 +171,6 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->setValue('Eat on', '2026-11-26');
         $this->see('It can’t be ready');
-        $this->press('remove the time away from 08:10');
         $this->see('Saved');
         $this->setValue('or already, at', '12:30');
         $this->press('Switched on');
