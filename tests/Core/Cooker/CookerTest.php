@@ -9,11 +9,14 @@ use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Tests\Core\Cooks;
 use PHPUnit\Framework\TestCase;
 
 final class CookerTest extends TestCase
@@ -76,5 +79,17 @@ final class CookerTest extends TestCase
         $turned = Program::steady(Setting::Low, $cooker)->turnedTo(Setting::High, Duration::hours(6), $cooker);
 
         self::assertSame(['low 0', 'high 6', 'warm 14'], array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $turned->changes));
+    }
+
+    public function testADelayedStartMovesTheWholeProgramAndTheHeating(): void
+    {
+        $delayed = Cooks::highThenLow(1)->delayed(Duration::hours(2));
+        self::assertSame(['off 0', 'high 2', 'low 3'], array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $delayed->changes));
+
+        $plain = (new Simulation())->run(Cooks::chuck(program: Cooks::highThenLow(1)), new Deviation(), 20);
+        $later = (new Simulation())->run(Cooks::chuck(program: $delayed), new Deviation(), 20);
+        // Two hours in the room warm the meat a little, so that it is not quite two hours later.
+        self::assertGreaterThan($plain->doneness[1] + 1.7, $later->doneness[1]);
+        self::assertLessThan($plain->doneness[1] + 2.05, $later->doneness[1]);
     }
 }
