@@ -63,7 +63,7 @@ final readonly class FollowCook
             $faster = $this->day($plan, $cook, $turned, $fasterRun->doneness($order->texture), $fasterRun, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);
         }
-        $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
+        $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON);
         $lidDown = $this->simulation->run($setup->running($program, []), new Deviation(), AdaptBraise::HORIZON);
 
         return new FollowedCook(
@@ -71,11 +71,9 @@ final readonly class FollowCook
                 array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
                 array_map($run->doneness(...), Doneness::cases()),
             ),
-            $program,
             $day,
             $day instanceof DayPlan ? max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60) : 0.0,
             $onHigh,
-            $best,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
             $late ? $this->elsewhere($order, $setup, $run) : [],
             null === $ready ? null : self::moment($cook, $ready),

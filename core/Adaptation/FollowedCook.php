@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Cooker\Program;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
 
 /** What is now expected of a running cook. */
@@ -22,11 +20,9 @@ final readonly class FollowedCook
      */
     public function __construct(
         public array $windows,
-        public Program $program,
         public DayPlan|Clash $day,
         public float $lateMinutes,
         public ?\DateTimeImmutable $onHigh,
-        public Course $best,
         public float $lidCostMinutes,
         public array $elsewhere,
         public ?\DateTimeImmutable $readySince,

@@ -12,7 +12,6 @@ final readonly class Slurry
 {
     private const LIQUID_PER_STARCH = 2.0;
     public const HOB_MINUTES = 2;
-    public const HIGH_MINUTES = [20, 30];
 
     private function __construct(
         public Thickener $thickener,

@@ -16,14 +16,4 @@ final readonly class Temperature
     {
         return new self($celsius);
     }
-
-    public static function fahrenheit(float $fahrenheit): self
-    {
-        return new self(($fahrenheit - 32) / 1.8);
-    }
-
-    public function inFahrenheit(): float
-    {
-        return $this->celsius * 1.8 + 32;
-    }
 }

@@ -60,6 +60,22 @@ final class PagesTest extends BrowserTestCase
         $this->assertHolds('Weight as bought', '1.7 kg');
     }
 
+    public function testABraiseDeletedElsewhereIsSaidOnceAndKeepsWhatWasTyped(): void
+    {
+        $url = $this->openSample();
+        $id = basename((string) parse_url($url, \PHP_URL_PATH));
+        self::$driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/braises/${arguments[0]}`, {method: "DELETE"}).then(done);', [$id]);
+        $this->type('Servings', '7');
+        $this->see('It may have been deleted');
+        $asked = 'return performance.getEntriesByType("resource").filter((r) => r.initiatorType === "fetch").length';
+        $before = self::$driver->executeScript($asked);
+        usleep(1_500_000);
+        self::assertSame($before, self::$driver->executeScript($asked));
+        $this->assertHolds('Servings', '7');
+        self::$driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/braises/${arguments[0]}/restore`, {method: "POST"}).then(done);', [$id]);
+        self::$driver->executeScript('localStorage.clear()');
+    }
+
     public function testARemedyIsAppliedAtATouch(): void
     {
         $this->openSample();

@@ -58,6 +58,12 @@ final class RescueTest extends TestCase
         self::assertEqualsWithDelta(95, $chilled, 1e-9);
     }
 
+    public function testBlendedVegetablesThickenByTheirMass(): void
+    {
+        self::assertEqualsWithDelta(20.0, Rescue::blended(500), 1e-9);
+        self::assertLessThan(Rescue::tooThin(500, Thickness::Stock, Thickness::Gravy, Thickener::CornStarch)->grams, Rescue::blended(300));
+    }
+
     public function testAGlazeSimmersLongerThanItWouldBoil(): void
     {
         $glaze = Rescue::glaze(400, 100, 0.008, self::pan());

@@ -6,7 +6,7 @@ import type { Saving } from "./useDraft";
 const SAYS: Record<Saving, string> = {
   saved: "Saved",
   saving: "Saving …",
-  offline: "Not reached. Your changes are kept here and sent when the server is back.",
+  offline: "Not saved yet",
   conflict: "Changed in another window",
   refused: "Not saved",
 };
@@ -45,7 +45,7 @@ export function Verdict({
           role="status"
           className={`text-sm ${saving === "saved" || saving === "saving" ? "text-soft" : "font-semibold text-heat"}`}
         >
-          {saving === "refused" ? `${SAYS.refused}: ${refusal}` : SAYS[saving]}
+          {saving === "refused" || saving === "offline" ? `${SAYS[saving]}: ${refusal}` : SAYS[saving]}
         </p>
       </div>
       <div className="px-4 py-3" aria-live="polite">

@@ -14,8 +14,19 @@ type Kept = { revision: number; draft: BraiseDraft };
 const keyOf = (id: string) => `pausis.unsent.${id}`;
 
 function kept(id: string): Kept | null {
-  const text = localStorage.getItem(keyOf(id));
-  return text === null ? null : (JSON.parse(text) as Kept);
+  try {
+    return JSON.parse(localStorage.getItem(keyOf(id)) ?? "null") as Kept | null;
+  } catch {
+    return null;
+  }
+}
+
+function keep(id: string, unsent: Kept): void {
+  try {
+    localStorage.setItem(keyOf(id), JSON.stringify(unsent));
+  } catch {
+    // This device's own storage is full; the draft stays on the page.
+  }
 }
 
 /**
@@ -33,6 +44,7 @@ export function useDraft(loaded: BraiseView) {
   const [refusal, setRefusal] = useState("");
   const revision = useRef(unsent?.revision ?? loaded.revision);
   const sent = useRef<BraiseDraft>(loaded.draft);
+  const refused = useRef<BraiseDraft | null>(null);
   const busy = useRef(false);
   const latest = useRef(draft);
   latest.current = draft;
@@ -61,18 +73,20 @@ export function useDraft(loaded: BraiseView) {
       client.invalidateQueries({ queryKey: ["braises"] });
     } catch (error) {
       const problem = error instanceof Problem ? error : new Problem(500, String(error));
+      const final = problem.status >= 400 && problem.status < 500 && problem.status !== 409;
+      refused.current = final ? latest.current : null;
       setRefusal(problem.violations[0]?.message ?? problem.message);
-      setSaving(problem.status === 409 ? "conflict" : problem.status === 422 ? "refused" : "offline");
+      setSaving(problem.status === 409 ? "conflict" : final ? "refused" : "offline");
     } finally {
       busy.current = false;
     }
   }, [client, loaded.id]);
 
   useEffect(() => {
-    if (draft === sent.current || saving === "conflict") {
+    if (draft === sent.current || draft === refused.current || saving === "conflict") {
       return;
     }
-    localStorage.setItem(keyOf(loaded.id), JSON.stringify({ revision: revision.current, draft } satisfies Kept));
+    keep(loaded.id, { revision: revision.current, draft });
     const timer = setTimeout(send, saving === "offline" ? RETRY_MS : SETTLE_MS);
     return () => clearTimeout(timer);
   }, [draft, saving, send, loaded.id]);
