@@ -127,13 +127,13 @@ final readonly class AdaptBraise
         $contents = [];
         foreach ($sauce->changes as $change) {
             $celsius = $change->loaded < $change->poured ? self::FROM_THE_PAN_CELSIUS : self::ROOM_STORED_CELSIUS;
-            $contents[] = new Content(Mass::grams($change->loaded), ($change->ingredient->role ?? Role::Liquid)->specificHeat(), Temperature::celsius($celsius));
+            $contents[] = new Content(Mass::grams($change->loaded), $change->ingredient?->food?->specificHeat() ?? Role::Liquid->specificHeat(), Temperature::celsius($celsius));
         }
         foreach ($ingredients as $i) {
             if (!$i->role->isPoured() && Role::Tool !== $i->role && null !== $i->grams) {
                 $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? self::FROM_THE_PAN_CELSIUS
                     : (\in_array($i->role, [Role::Fruit, Role::Herb], true) ? self::FRIDGE_CELSIUS : self::ROOM_STORED_CELSIUS);
-                $contents[] = new Content(Mass::grams($i->grams), $i->role->specificHeat(), Temperature::celsius($celsius));
+                $contents[] = new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius($celsius));
             }
         }
         if ($order->bone->kilograms > 0) {

@@ -7,6 +7,7 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\LiquidFate;
@@ -83,12 +84,12 @@ final readonly class Changes
         $entries = [];
         $sour = self::isSour($this->order);
         foreach ($this->order->potIngredients() as $i) {
-            if ($i->food?->late) {
+            if (Adding::Late === $i->food?->adding || Adding::Apart === $i->food?->adding) {
                 $entries[] = new LedgerEntry('add-late', ['food' => $i->foodText]);
             } elseif (Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $this->window()->likely) {
                 $softening = Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $this->chosen->best, $this->window()->likely);
                 array_push($entries, ...$this->softened($i, $softening));
-            } elseif ($i->food?->tender) {
+            } elseif (Adding::End === $i->food?->adding && Role::Herb === $i->role) {
                 $entries[] = new LedgerEntry('herb-at-the-end', ['food' => $i->foodText]);
             }
         }

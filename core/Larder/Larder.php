@@ -7,6 +7,15 @@ namespace Pausis\Core\Larder;
 /** The foods that are known, found by the longest of their names that occurs in a text. */
 final readonly class Larder
 {
+    private const FOLDED = ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'ï' => 'i', 'î' => 'i', 'í' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', '’' => '\'', '‘' => '\''];
+    private const UNLESS_SAID = [
+        'density' => null, 'pieceGrams' => null, 'pieceMillilitres' => null, 'unitGrams' => [], 'unitMillilitres' => [], 'water' => 0.0,
+        'salt' => 0.0, 'sugar' => 0.0, 'starch' => 0.0, 'fat' => 0.0, 'alcohol' => 0.0, 'acid' => false, 'absorbs' => 0.0, 'thick' => 0.0,
+        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false, 'melts' => false, 'allergens' => [],
+    ];
+    /** A food is named near the beginning or not at all. */
+    private const MOST_BYTES = 400;
+
     /**
      * @param array<string, Food>   $foods  by id
      * @param array<string, string> $byName lower-case name to id
@@ -17,26 +26,31 @@ final readonly class Larder
 
     public static function load(): self
     {
-        /** @var array{foods: list<array{id: string, role: string, words: list<string>, density?: float, pieceGrams?: float, pieceMillilitres?: float, water?: float, salt?: float, fat?: float, alcohol?: float, absorbs?: float, thick?: float, soften?: float, cut?: int, late?: bool, tender?: bool, takeOut?: bool, phaseolus?: bool, melts?: bool, allergens?: list<string>}>} $data */
+        /** @var array{foods: list<array{id: string, words: non-empty-list<string>, ...}>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder.json'), true, 16, \JSON_THROW_ON_ERROR);
         $foods = $byName = [];
         $longest = 1;
         foreach ($data['foods'] as $row) {
-            $foods[$row['id']] = new Food(
-                $row['id'], Role::from($row['role']), $row['words'][0],
-                $row['density'] ?? null, $row['pieceGrams'] ?? null, $row['pieceMillilitres'] ?? null,
-                $row['water'] ?? 0.0, $row['salt'] ?? 0.0, $row['fat'] ?? 0.0, $row['alcohol'] ?? 0.0,
-                $row['absorbs'] ?? 0.0, $row['thick'] ?? 0.0, $row['soften'] ?? null, $row['cut'] ?? null,
-                $row['late'] ?? false, $row['tender'] ?? false, $row['takeOut'] ?? false, $row['phaseolus'] ?? false, $row['melts'] ?? false,
-                $row['allergens'] ?? [],
-            );
+            $foods[$row['id']] = self::food($row + self::UNLESS_SAID);
             foreach ($row['words'] as $word) {
-                $byName[$word] = $row['id'];
-                $longest = max($longest, substr_count($word, ' ') + 1);
+                $name = self::normal($word);
+                $byName[$name] = $row['id'];
+                $longest = max($longest, substr_count($name, ' ') + 1);
             }
         }
 
         return new self($foods, $byName, $longest);
+    }
+
+    /** @param array<string, mixed> $row as in core/data/larder.json, complete */
+    private static function food(array $row): Food
+    {
+        return new Food(
+            $row['id'], Role::from($row['role']), $row['words'][0], $row['density'], $row['pieceGrams'], $row['pieceMillilitres'],
+            $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
+            $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], $row['cut'],
+            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'],
+        );
     }
 
     public function find(string $id): ?Food
@@ -51,28 +65,42 @@ final readonly class Larder
     }
 
     /**
-     * The food named in a text. Names of more words win, and of equally long ones the first.
+     * The food named in a text. Names of more words win; of two that overlap the later, being the noun, and otherwise the first.
      *
-     * @return array{Food, string}|null the food and the words that named it
+     * @return array{Food, string, int}|null the food, the words that named it, and how many words stand before them
      */
     public function named(string $text): ?array
     {
-        $words = preg_split('/[^\p{L}\p{M}’\'-]+/u', mb_strtolower(str_replace('\'', '’', $text)), 60, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = explode(' ', self::normal(mb_strcut($text, 0, self::MOST_BYTES)));
         for ($length = min($this->longestName, \count($words)); $length > 0; --$length) {
-            for ($i = 0; $i + $length <= \count($words); ++$i) {
+            $found = null;
+            $last = \count($words) - $length;
+            for ($i = 0; $i <= $last; ++$i) {
                 $name = implode(' ', \array_slice($words, $i, $length));
                 $id = $this->byName[$name] ?? $this->byName[self::singular($name)] ?? null;
                 if (null !== $id) {
-                    return [$this->foods[$id], $name];
+                    $found = [$this->foods[$id], $name, $i];
+                    $last = min($last, $i + $length - 1);
                 }
+            }
+            if (null !== $found) {
+                return $found;
             }
         }
 
         return null;
     }
 
+    /** Lower case, without accents, hyphens and punctuation: how names are compared. */
+    public static function normal(string $text): string
+    {
+        $text = strtr(mb_strtolower($text), self::FOLDED);
+
+        return trim((string) preg_replace('/[^\p{L}\p{M}\']+/u', ' ', $text));
+    }
+
     private static function singular(string $name): string
     {
-        return (string) preg_replace('/(?<=[^s])s$|(?<=o)es$/u', '', $name);
+        return (string) preg_replace(['/(?<=[^aeiou])ies$/u', '/leaves$/u', '/(?<=o|ch|sh)es$/u', '/(?<=[^s])s$/u'], ['y', 'leaf', '', ''], $name, 1);
     }
 }

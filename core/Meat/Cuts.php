@@ -11,7 +11,7 @@ use Pausis\Core\Quantity\Temperature;
 final readonly class Cuts
 {
     /** @param array<string, Cut> $byId */
-    private function __construct(private array $byId)
+    private function __construct(private array $byId, private string $anyName)
     {
     }
 
@@ -19,7 +19,7 @@ final readonly class Cuts
     {
         /** @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, sigma?: float, form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float, sold: string, pieceKg: float, words: list<string>}>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/cuts.json'), true, 16, \JSON_THROW_ON_ERROR);
-        $byId = [];
+        $byId = $names = [];
         foreach ($data['cuts'] as $row) {
             $byId[$row['id']] = new Cut(
                 $row['id'], $row['name'], $row['animal'], $row['need'], $row['sigma'] ?? $data['needSigma'], $row['form'],
@@ -27,9 +27,10 @@ final readonly class Cuts
                 Temperature::celsius($row['safeCore'] ?? 63.0), $row['past'] ?? 2.6, 'pieces' === $row['sold'],
                 Mass::kilograms($row['pieceKg']), $row['words'],
             );
+            array_push($names, ...array_map(static fn (string $word): string => preg_quote($word, '/'), $row['words']));
         }
 
-        return new self($byId);
+        return new self($byId, '/\b(?:'.implode('|', $names).')\b/u');
     }
 
     public function find(string $id): ?Cut
@@ -46,7 +47,10 @@ final readonly class Cuts
     /** The cut a recipe's words most likely mean: the longest of the known names that occurs in them. */
     public function named(string $text): ?Cut
     {
-        $text = mb_strtolower($text);
+        $text = mb_strtolower(str_replace('’', '\'', $text));
+        if (!preg_match($this->anyName, $text)) {
+            return null;
+        }
         $best = null;
         $length = 0;
         foreach ($this->byId as $cut) {

@@ -5,51 +5,235 @@ declare(strict_types=1);
 namespace Pausis\Core\Recipe;
 
 use Pausis\Core\Recipe\Internal\Number;
+use Pausis\Core\Recipe\Internal\Scanner;
 
-/** Finds an amount at the start of a text, or failing that further on. */
+/**
+ * Finds an amount at the start of a text, or failing that further on.
+ *
+ *     amount   = [about] (multiple | measure) [container] { alternative }
+ *     multiple = number "x" measure | number "(" measure ")" container | number measure container
+ *     measure  = number [to number] [heaped] [unit] { [plus] number unit }
+ */
 final readonly class AmountReader
 {
-    private string $leading;
+    private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
+    private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
+    /** "Pinch of saffron": one of it. */
+    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|dash|glug|sprig|slosh|bottle|glass|tin|can)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+    /** Amounts further on are looked for in this many places at most. */
+    private const MOST_PLACES = 12;
+
+    private string $number;
+    private string $range;
+    private string $unit;
+    private string $loose;
+    private string $size;
     private string $anywhere;
 
-    public function __construct()
+    public function __construct(private UnitSystem $system = UnitSystem::Metric)
     {
         $n = Number::pattern();
         $u = Unit::pattern();
-        $about = '(?:about|around|approx\.?|approximately|roughly|c\.|ca\.|~|generous|good|scant|heaped|level|heaping|rounded|large|big|small)';
-        $range = "(?<low>$n)(?:\s*(?:-|–|—|to|or)\s*(?<high>$n))?";
-        $alternative = "(?:\s*[\/(]\s*(?:about\s*)?$n(?:\s*(?:-|–|to)\s*$n)?\s*(?:".str_replace('?<unit>', '?:', $u).')\s*\)?)?';
-        $size = '\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz|lb)\b';
-        $times = "(?:(?<count>\d{1,2})\s*[x×]\s*|(?<each>\d{1,2}|an?|one|two|three)(?:\s+|\s*\()(?=$size))?";
-        $container = '(?:\s*\)?\s*(?<container>tins?|cans?|jars?|bottles?|cartons?|packets?|packs?)\b(?:\s+of\b)?)?';
-        $this->leading = "/^\s*(?:$about\s+)*$times$range\s*(?:$about\s+)*(?:$u)?\.?$container$alternative\s*/iu";
-        $this->anywhere = "/(?<![\p{L}\d])$times$range\s*(?:$about\s+)*$u$alternative/iu";
+        $this->number = "/(?<low>$n)/iu";
+        $this->range = sprintf(self::RANGE, $n);
+        $this->unit = "/$u/iu";
+        $this->loose = sprintf(self::LOOSE, $u);
+        $this->size = '/(?<low>\d+(?:[.,]\d+)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre|liter)\b\.?/iu';
+        $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:".str_replace('?<unit>', '?:', $u).')/iu';
     }
 
-    /**
-     * @return array{Amount, string, bool}|null the amount, the text without it, and whether it stood at the start
-     */
-    public function find(string $text): ?array
+    public function find(string $text): ?FoundAmount
     {
-        if (preg_match($this->leading, $text, $m, \PREG_UNMATCHED_AS_NULL)) {
-            return [$this->amount($m), substr($text, \strlen((string) $m[0])), true];
+        $leading = $this->at($text, 0);
+        if (null !== $leading) {
+            return $leading;
         }
-        if (preg_match($this->anywhere, $text, $m, \PREG_UNMATCHED_AS_NULL)) {
-            return [$this->amount($m), trim(str_replace((string) $m[0], ' ', $text), " \t,–-():"), false];
+        $from = 0;
+        for ($i = 0; $i < self::MOST_PLACES && preg_match($this->anywhere, $text, $m, \PREG_OFFSET_CAPTURE, $from); ++$i) {
+            $found = $this->at($text, $m[0][1]);
+            if (null !== $found?->amount->unit) {
+                return $found;
+            }
+            $from = $m[0][1] + max(1, \strlen($m[0][0]));
         }
 
         return null;
     }
 
-    /** @param array<string|null> $m */
-    private function amount(array $m): Amount
+    /** The amount that begins at a byte of the text. */
+    public function at(string $text, int $start): ?FoundAmount
     {
-        $times = isset($m['each']) ? Number::value($m['each']) : (float) ($m['count'] ?? 1);
-        $unit = Unit::spelled((string) ($m['unit'] ?? ''));
-        $low = self::value((string) $m['low'], $unit);
-        $high = isset($m['high']) ? self::value($m['high'], $unit) : $low;
+        $scan = new Scanner($text, $start);
+        $scan->skip('/\s*/u');
+        while ($scan->skip(self::ABOUT)) {
+        }
+        $amount = $this->multiple($scan) ?? $this->measure($scan);
+        if (null === $amount) {
+            return null;
+        }
+        $amount = $this->inContainer($scan, $amount);
+        $again = $this->alternatives($scan);
+        if (true === $amount->unit?->isContainer() && null !== $again) {
+            $amount = new Amount($again->low * $amount->middle(), $again->high * $amount->middle(), $again->unit, $amount->unit, $amount->middle());
+        }
 
-        return new Amount($times * min($low, $high), $times * max($low, $high), $unit);
+        return new FoundAmount($amount, $start, $scan->at);
+    }
+
+    private function multiple(Scanner $scan): ?Amount
+    {
+        $began = $scan->at;
+        $count = $scan->take($this->number);
+        if (null === $count) {
+            return null;
+        }
+        $of = null !== $scan->take('/\s*[x×*]\s*(?=[\d½¼¾⅓⅔])/iu');
+        $bracket = !$of && null !== $scan->take('/\s*\(\s*(?:about\s+)?/iu');
+        $spaced = $of || $bracket || null !== $scan->take('/\s+/u');
+        $size = $of ? $this->measure($scan) : ($spaced ? $this->size($scan) : null);
+        $each = null === $size ? null : $scan->take('/\s*(?:each)?\s*\)?\s*/iu');
+        if (null === $size?->unit || ($bracket && !str_contains($each[0] ?? '', ')')) || (!$of && null === $scan->peek($this->unit))) {
+            $scan->at = $began;
+
+            return null;
+        }
+
+        $times = Number::value($count['low']);
+
+        return new Amount($size->low * $times, $size->high * $times, $size->unit, null, $times);
+    }
+
+    private function size(Scanner $scan): ?Amount
+    {
+        $m = $scan->take($this->size);
+
+        return null === $m ? null : self::exactly((float) str_replace(',', '.', $m['low']), Unit::spelled($m['unit']));
+    }
+
+    private function measure(Scanner $scan): ?Amount
+    {
+        $began = $scan->at;
+        $low = $scan->take($this->number)['low'] ?? null;
+        if (null === $low) {
+            $bare = $scan->take(self::BARE);
+
+            return null === $bare ? null : self::exactly(1.0, Unit::spelled($bare['unit']));
+        }
+        $scan->skip('/-(?=[a-z])/i');
+        $unit = $this->unit($scan);
+        $high = $scan->take($this->range)['high'] ?? null;
+        if (null !== $high) {
+            $second = $this->unit($scan);
+            if (null !== $unit && null === $second) {
+                $scan->at = $began + \strlen($low);
+                $unit = $this->unit($scan);
+                $high = null;
+            }
+            $unit ??= $second;
+        }
+        $values = [self::value($low, $unit), self::value($high ?? $low, $unit)];
+
+        return $this->plus($scan, new Amount(min($values), max($values), $unit));
+    }
+
+    private function unit(Scanner $scan): ?Unit
+    {
+        $began = $scan->at;
+        $scan->skip('/\s*(?:of\s+an?\s+)?/iu');
+        while ($scan->skip($this->loose)) {
+        }
+        $m = $scan->take($this->unit);
+        if (null === $m) {
+            $scan->at = $began;
+
+            return null;
+        }
+
+        return Unit::spelled($m['unit']);
+    }
+
+    /** "2 cups plus 2 tbsp", "3 lb 4 oz", "a pound and a half": what is added, in the unit that came first. */
+    private function plus(Scanner $scan, Amount $amount): Amount
+    {
+        if (null === $amount->unit) {
+            return $amount;
+        }
+        if (null !== ($half = $scan->take('/\s+and\s+a\s+(?<part>half|quarter)(?![\p{L}])/iu'))) {
+            $more = 'half' === strtolower($half['part']) ? 0.5 : 0.25;
+
+            return new Amount($amount->low + $more, $amount->high + $more, $amount->unit);
+        }
+        $began = $scan->at;
+        $scan->skip('/\s*(?:,?\s*(?:plus|and|\+|&)\s+(?:an?\s+extra\s+)?)?/iu');
+        $m = $scan->take($this->number);
+        $unit = null === $m ? null : $this->unit($scan);
+        $factor = null === $unit ? null : $this->ratio($unit, $amount->unit);
+        if (null === $m || null === $factor || $factor >= 1) {
+            $scan->at = $began;
+
+            return $amount;
+        }
+        $more = Number::value($m['low']) * $factor;
+
+        return new Amount($amount->low + $more, $amount->high + $more, $amount->unit);
+    }
+
+    /** How many of the second unit one of the first is; null where they don't measure the same. */
+    private function ratio(Unit $one, Unit $other): ?float
+    {
+        return match (true) {
+            null !== $one->grams() && null !== $other->grams() => $one->grams() / $other->grams(),
+            null !== $one->millilitres($this->system) && null !== $other->millilitres($this->system) => $one->millilitres($this->system) / $other->millilitres($this->system),
+            default => null,
+        };
+    }
+
+    private function inContainer(Scanner $scan, Amount $amount): Amount
+    {
+        if (null === $amount->unit || $amount->unit->isContainer()) {
+            return $amount;
+        }
+        $began = $scan->at;
+        $scan->skip('/\s*-?\s*(?:(?:size|small|large)\s+)?/iu');
+        $m = $scan->take($this->unit);
+        $container = null === $m ? null : Unit::spelled($m['unit']);
+        if (null === $container || !$container->isContainer()) {
+            $scan->at = $began;
+
+            return $amount;
+        }
+        $scan->skip('/\s+of\b/iu');
+
+        return new Amount($amount->low, $amount->high, $amount->unit, $container, $amount->count);
+    }
+
+    /** The same amount again in another system, or the size of a container: "/ 4 lb", "(4 lb)", "(about 2 cups)"; the first of them. */
+    private function alternatives(Scanner $scan): ?Amount
+    {
+        $first = null;
+        do {
+            $began = $scan->at;
+            $scan->skip('/\s*/u');
+            $open = $scan->take('/[\/(]\s*|or\s+(?=(?:about\s+)?\d)/iu');
+            $closes = null !== $open && str_starts_with($open[0], '(');
+            while (null !== $open && $scan->skip(self::ABOUT)) {
+            }
+            $again = null === $open ? null : $this->measure($scan);
+            $ends = null === $again?->unit ? null : $scan->take($closes ? '/\s*(?:in\s+total|total|each)?\s*\)/iu' : '/(?![\p{L}])/u');
+            if (null === $ends) {
+                $scan->at = $began;
+            } else {
+                $first ??= $again;
+            }
+        } while (null !== $ends);
+
+        return $first;
+    }
+
+    private static function exactly(float $value, ?Unit $unit): Amount
+    {
+        return new Amount($value, $value, $unit);
     }
 
     /** "1,500 g" is one and a half kilograms, "1,5 kg" and "1,400 kg" are decimals. */

@@ -12,14 +12,18 @@ use Pausis\Core\Meat\Cut;
 final readonly class Ingredient
 {
     /**
-     * @param int        $line        1-based in the source; 0 where it came from no line
-     * @param string     $source      as written
-     * @param string     $amountText  the part read as the amount
-     * @param string     $foodText    the part read as the food
-     * @param float|null $grams       null where it can't be told
-     * @param float|null $millilitres for what is poured
-     * @param Cut|null   $cut         for meat whose cut was recognised
-     * @param float      $confidence  0 to 1
+     * @param int         $line        1-based in the source; 0 where it came from no line
+     * @param string      $source      as written
+     * @param string      $amountText  the part read as the amount
+     * @param string      $foodText    the part read as the food
+     * @param float|null  $grams       null where it can't be told
+     * @param float|null  $millilitres for what is poured
+     * @param Cut|null    $cut         for meat whose cut was recognised
+     * @param string      $notes       what is said about it: drained, sliced, or stock
+     * @param bool        $optional    to serve, to dust with, if liked
+     * @param float       $confidence  0 to 1
+     * @param list<Doubt> $doubts      why the confidence is not 1
+     * @param Guess|null  $guess       a word of it that was taken for another
      */
     public function __construct(
         public int $line,
@@ -35,6 +39,30 @@ final readonly class Ingredient
         public string $notes,
         public bool $optional,
         public float $confidence,
+        public array $doubts = [],
+        public ?Guess $guess = null,
     ) {
+    }
+
+    /** Whether it is of the same food, or the same unknown words. */
+    public function isLike(self $other): bool
+    {
+        return null !== $this->food ? $this->food->id === $other->food?->id : (null === $this->cut ? $this->foodText === $other->foodText : $this->cut->id === $other->cut?->id);
+    }
+
+    /** With the food's own name in place of the words around it. */
+    public function named(): self
+    {
+        return null === $this->food ? $this : new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food, $this->cut,
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess);
+    }
+
+    /** With an amount that came from somewhere else. */
+    public function measured(string $amountText, ?Amount $amount, ?float $grams, ?float $millilitres, Doubt $doubt, float $confidence): self
+    {
+        $doubts = array_values(array_filter($this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d));
+
+        return new self($this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText, $this->food, $this->cut,
+            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess);
     }
 }

@@ -14,7 +14,7 @@ enum Method: string
 
     private const WORDS = [
         'pressure' => '/pressure/iu',
-        'slow-cooker' => '/slow[- ]?cooker|crock|on low|on high/iu',
+        'slow-cooker' => '/slow[- ]?cooker|crock|on (?:low|high)\b(?!\s+(?:heat|flame|ring))/iu',
         'oven' => '/oven|roast|bake|gas (?:mark )?\d|°|\d{3}\s?[cf]\b/iu',
         'hob' => '/hob|stove|simmer|low heat|gentle heat|blip|burner/iu',
     ];

@@ -4,21 +4,34 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
-/** What was made of a recipe's text. Every line that holds something is in exactly one of ingredients, steps, title or unread. */
+use Pausis\Core\Larder\Role;
+
+/** What was made of a recipe's text. Every character of it is in exactly one mark. */
 final readonly class Reading
 {
     /**
+     * @param string                                 $text        the source, without control characters
      * @param list<Ingredient>                       $ingredients
      * @param list<Step>                             $steps       sentences in order
      * @param list<array{line: int, source: string}> $unread      shown as not read, never dropped
+     * @param list<Mark>                             $marks
+     * @param UnitSystem                             $system      whose cups and spoons were assumed
      */
     public function __construct(
+        public string $text,
         public string $title,
         public ?int $serves,
         public array $ingredients,
         public array $steps,
         public array $unread,
         public ?OriginalMethod $original,
+        public array $marks,
+        public UnitSystem $system,
     ) {
+    }
+
+    public function looksLikeRecipe(): bool
+    {
+        return \count(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Unknown !== $i->role)) >= 2;
     }
 }

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
-/** One sentence of the method as understood. */
+/** One instruction of the method as understood. */
 final readonly class Step
 {
     /**
      * @param array{low: float, high: float}|null $minutes
-     * @param float|null                          $celsius of the oven
+     * @param bool                                $perSide     whether the minutes are for each side of the meat
+     * @param float|null                          $celsius     of the oven
+     * @param string|null                         $hob         low, medium-low, medium, medium-high, high
+     * @param string|null                         $setting     of a slow cooker: low, medium, high, warm
+     * @param string|null                         $until       the sign to go by, as written
+     * @param string|null                         $vessel      what it happens in, as written
+     * @param list<int>                           $ingredients which of the recipe's ingredients it names, by place
      */
     public function __construct(
         public int $line,
@@ -18,6 +24,27 @@ final readonly class Step
         public ?array $minutes,
         public ?float $celsius,
         public ?Method $method,
+        public bool $perSide = false,
+        public ?string $hob = null,
+        public ?string $setting = null,
+        public ?string $until = null,
+        public ?string $vessel = null,
+        public array $ingredients = [],
+        public ?Guess $guess = null,
     ) {
+    }
+
+    /** @param list<int> $ingredients */
+    public function using(array $ingredients): self
+    {
+        return new self($this->line, $this->source, $this->kind, $this->minutes, $this->celsius, $this->method, $this->perSide,
+            $this->hob, $this->setting, $this->until, $this->vessel, $ingredients, $this->guess);
+    }
+
+    /** @param array{low: float, high: float}|null $minutes */
+    public function corrected(StepKind $kind, ?array $minutes): self
+    {
+        return new self($this->line, $this->source, $kind, $minutes, $this->celsius, $this->method, $this->perSide,
+            $this->hob, $this->setting, $this->until, $this->vessel, $this->ingredients, $this->guess);
     }
 }

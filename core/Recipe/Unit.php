@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
-/** A unit as recipes write it. Spoons and cups are metric; US and British cups differ by less than 6 %. */
+/** A unit as recipes write it, containers and handfuls included. */
 enum Unit: string
 {
     case Gram = 'g';
@@ -17,62 +17,120 @@ enum Unit: string
     case Litre = 'l';
     case FluidOunce = 'fl oz';
     case Teaspoon = 'tsp';
+    case Dessertspoon = 'dsp';
     case Tablespoon = 'tbsp';
+    case Ladle = 'ladle';
     case Cup = 'cup';
+    case Mug = 'mug';
+    case Gill = 'gill';
     case Pint = 'pint';
     case Quart = 'quart';
     case Glass = 'glass';
     case Bottle = 'bottle';
     case Tin = 'tin';
     case Jar = 'jar';
+    case Carton = 'carton';
+    case Packet = 'packet';
+    case Cube = 'cube';
     case Knob = 'knob';
+    case Pat = 'pat';
+    case Walnut = 'walnut';
+    case Thumb = 'thumb';
     case Stick = 'stick';
+    case Stalk = 'stalk';
+    case Clove = 'clove';
+    case Bulb = 'bulb';
     case Handful = 'handful';
+    case Palmful = 'palmful';
     case Pinch = 'pinch';
     case Dash = 'dash';
+    case Splash = 'splash';
+    case Glug = 'glug';
+    case Slosh = 'slosh';
     case Bunch = 'bunch';
     case Sprig = 'sprig';
+    case Leaf = 'leaf';
+    case Strip = 'strip';
+    case Slice = 'slice';
     case Piece = 'piece';
 
     /** How a recipe may write each, in a regular expression. */
     private const SPELLINGS = [
-        'kg' => 'kgs?|kilos?|kilograms?',
-        'g' => 'g|gr|grams?|grammes?',
-        'fl oz' => 'fl\.?\s?oz\.?|fluid ounces?',
+        'kg' => 'kgs?\.?|kilos?|kilograms?|kilogrammes?',
+        'g' => 'gr?\.?|gms?\.?|grams?|grammes?',
+        'fl oz' => 'fl\.?\s?oz\.?|fluid\s+ounces?',
         'oz' => 'oz\.?|ounces?',
         'lb' => 'lbs?\.?|pounds?',
-        'ml' => 'ml|millilit(?:re|er)s?',
-        'cl' => 'cl|centilit(?:re|er)s?',
-        'dl' => 'dl|decilit(?:re|er)s?',
-        'l' => 'l|lit(?:re|er)s?',
-        'tsp' => 'tsps?\.?|teaspoons?|teaspoonfuls?',
-        'tbsp' => 'tbsps?\.?|tbs\.?|tablespoons?|tablespoonfuls?',
-        'cup' => 'cups?|cupfuls?',
-        'pint' => 'pints?|pt',
-        'quart' => 'quarts?|qt',
-        'glass' => 'glass(?:es)?|wineglass(?:es)?',
-        'bottle' => 'bottles?',
-        'tin' => 'tins?|cans?|cartons?',
-        'jar' => 'jars?',
-        'knob' => 'knobs?|walnuts?',
-        'handful' => 'handfuls?',
+        'ml' => 'mls?\.?|mils?|mill?il(?:it(?:re|er)s?)',
+        'cl' => 'cl\.?|centilit(?:re|er)s?',
+        'dl' => 'dl\.?|decilit(?:re|er)s?',
+        'l' => 'l\.?|ltr?s?\.?|lit(?:re|er)s?',
+        'tsp' => 'tsps?\.?|teaspoons?(?:ful)?|teaspoonfuls?|(?-i:t)\.?',
+        'dsp' => 'dsps?\.?|dessert\s?spoons?(?:ful)?|dessert\s?spoonfuls?',
+        'tbsp' => 'tbsps?\.?|tbs?\.?|tblsps?\.?|table\s?spoons?(?:ful)?|table\s?spoonfuls?|spoons?(?:ful)?|spoonfuls?|(?-i:T)\.?',
+        'ladle' => 'ladles?(?:ful)?|ladlefuls?',
+        'cup' => 'cups?|cupfuls?|(?<=\s)(?-i:c)\.?|teacups?',
+        'mug' => 'mugs?(?:ful)?|mugfuls?',
+        'gill' => 'gills?',
+        'pint' => 'pints?|pts?\.?',
+        'quart' => 'quarts?|qts?\.?',
+        'glass' => 'glass(?:es)?|wineglass(?:es)?|small\s+glass(?:es)?',
+        'bottle' => 'bottles?|btls?\.?',
+        'tin' => 'tins?|cans?',
+        'jar' => 'jars?|pots?',
+        'carton' => 'cartons?|tubs?',
+        'packet' => 'packets?|packs?|packages?|pkts?\.?|bags?|sachets?|envelopes?|boxes|box',
+        'cube' => 'cubes?',
+        'knob' => 'knobs?',
+        'pat' => 'pats?',
+        'walnut' => 'walnuts?|walnut[-\s]sized?\s+(?:knob|lump|piece)',
+        'thumb' => 'thumbs?|thumb[-\s]?(?:sized?|length)\s+(?:piece|knob|lump)s?|thumb[-\s]sized?',
+        'stick' => 'sticks?',
+        'stalk' => 'stalks?|ribs?|stems?',
+        'clove' => 'cloves?',
+        'bulb' => 'bulbs?|heads?',
+        'handful' => 'handfuls?|hand\s?full',
+        'palmful' => 'palmfuls?|palm\s?full',
         'pinch' => 'pinch(?:es)?',
-        'dash' => 'dash(?:es)?|splash(?:es)?|glugs?|sloshs?|sloshes',
+        'dash' => 'dash(?:es)?|drops?|shakes?',
+        'splash' => 'splash(?:es)?|squirts?|squeezes?|squeeze',
+        'glug' => 'glugs?|drizzles?',
+        'slosh' => 'sloshs?|sloshes|slugs?',
         'bunch' => 'bunch(?:es)?',
-        'sprig' => 'sprigs?|stalks? of (?=thyme|rosemary|parsley)',
-        'piece' => 'pieces?',
+        'sprig' => 'sprigs?|twigs?|branch(?:es)?',
+        'leaf' => 'leaf|leaves',
+        'strip' => 'strips?',
+        'slice' => 'slices?|rashers?',
+        'piece' => 'pieces?|lumps?|chunks?',
     ];
+    /** Words that are a unit only before some foods: a clove of garlic is one, a clove is a spice. */
+    private const ONLY_BEFORE = [
+        'walnut' => '\s+of\b',
+        'thumb' => '\s+(?:of|(?:fresh\s+|root\s+)*ginger|turmeric|galangal)\b',
+        'stalk' => '\s+(?:of\s+)?(?:celery|lemon\s?grass|rhubarb|thyme|rosemary|parsley|coriander|cilantro)\b',
+        'clove' => '\s+(?:of\s+)?(?:[\p{L}-]+\s+)?garlic\b',
+        'leaf' => '\s+of\b',
+        'cube' => '\s+(?:of\b|(?:[\p{L}-]+\s+)?(?:stock|bouillon)\b)',
+        'piece' => '\s+(?:of\b|(?:beef|pork|lamb|veal|oxtail|chicken|ginger|star|orange|lemon|bacon|shin)\b)',
+    ];
+    /** Containers that food is bought in. */
+    private const CONTAINERS = [self::Bottle, self::Tin, self::Jar, self::Carton, self::Packet];
 
     /** A pattern with one group that matches any spelling as a whole word, case-insensitively. */
     public static function pattern(): string
     {
-        return '(?<unit>'.implode('|', self::SPELLINGS).')(?![\p{L}\p{M}])';
+        $units = [];
+        foreach (self::SPELLINGS as $unit => $spelling) {
+            $units[] = isset(self::ONLY_BEFORE[$unit]) ? "(?:$spelling)(?=".self::ONLY_BEFORE[$unit].')' : $spelling;
+        }
+
+        return '(?<unit>'.implode('|', $units).')(?![\p{L}\p{M}])';
     }
 
     public static function spelled(string $word): ?self
     {
         foreach (self::SPELLINGS as $unit => $spelling) {
-            if (preg_match('/^(?:'.$spelling.')$/iu', trim($word))) {
+            if (preg_match('/^\s(?:'.$spelling.')$/iu', ' '.trim($word))) {
                 return self::from($unit);
             }
         }
@@ -80,6 +138,17 @@ enum Unit: string
         return null;
     }
 
+    public function isContainer(): bool
+    {
+        return \in_array($this, self::CONTAINERS, true);
+    }
+
+    public function isPouredFrom(): bool
+    {
+        return self::Glass === $this || self::Bottle === $this || self::Carton === $this;
+    }
+
+    /** Mass of one, whatever it is of; null where the food decides. */
     public function grams(): ?float
     {
         return match ($this) {
@@ -88,30 +157,45 @@ enum Unit: string
             self::Ounce => 28.35,
             self::Pound => 453.59,
             self::Pinch => 0.4,
+            self::Pat => 8.0,
             self::Knob => 15.0,
+            self::Walnut => 20.0,
+            self::Thumb => 20.0,
+            self::Palmful => 15.0,
             self::Handful => 30.0,
             self::Bunch => 30.0,
             default => null,
         };
     }
 
-    public function millilitres(): ?float
+    /** Volume of one; null for what is weighed or counted. Containers: as usually sold. */
+    public function millilitres(UnitSystem $system = UnitSystem::Metric): ?float
     {
+        $us = UnitSystem::Us === $system;
+
         return match ($this) {
             self::Millilitre => 1.0,
             self::Centilitre => 10.0,
             self::Decilitre => 100.0,
             self::Litre => 1000.0,
-            self::FluidOunce => 29.0,
+            self::FluidOunce => $us ? 29.57 : 28.41,
             self::Teaspoon => 5.0,
-            self::Tablespoon => 15.0,
-            self::Cup => 240.0,
-            self::Pint => 568.0,
-            self::Quart => 946.0,
+            self::Dessertspoon => 10.0,
+            self::Tablespoon => UnitSystem::Australian === $system ? 20.0 : 15.0,
+            self::Ladle => 120.0,
+            self::Cup => $us ? 240.0 : 250.0,
+            self::Mug => 300.0,
+            self::Gill => $us ? 118.0 : 142.0,
+            self::Pint => $us ? 473.0 : 568.0,
+            self::Quart => $us ? 946.0 : 1136.0,
             self::Glass => 150.0,
             self::Bottle => 750.0,
             self::Jar => 300.0,
-            self::Dash => 10.0,
+            self::Carton => 500.0,
+            self::Dash => 2.0,
+            self::Splash => 15.0,
+            self::Glug => 20.0,
+            self::Slosh => 60.0,
             default => null,
         };
     }

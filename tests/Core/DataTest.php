@@ -16,6 +16,7 @@ final class DataTest extends TestCase
 {
     #[TestWith(['cuts'])]
     #[TestWith(['larder'])]
+    #[TestWith(['misheard'])]
     public function testATableHasItsShape(string $table): void
     {
         $folder = \dirname(__DIR__, 2).'/core/data';
@@ -35,7 +36,28 @@ final class DataTest extends TestCase
                 $seen[$word] = $row['id'];
             }
         }
-        self::assertGreaterThan(350, \count($seen));
+        self::assertGreaterThan(1400, \count($seen));
+    }
+
+    public function testThereAreThreeHundredAndFiftyFoodsMadeOfNoMoreThanThemselves(): void
+    {
+        $foods = Larder::load()->all();
+        self::assertGreaterThanOrEqual(350, \count($foods));
+        foreach ($foods as $food) {
+            self::assertLessThanOrEqual(1.02, $food->waterShare + $food->starch + $food->alcohol + ($food->waterShare > 0.9 ? 0 : min($food->fat, 1 - $food->waterShare)), $food->id);
+            self::assertGreaterThan(1600, $food->specificHeat(), $food->id);
+            self::assertLessThan(4200, $food->specificHeat(), $food->id);
+        }
+    }
+
+    public function testWhatWasMisheardNowNamesAFood(): void
+    {
+        $data = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/core/data/misheard.json'), true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($data['words'] as $row) {
+            if ('food' === $row['in']) {
+                self::assertTrue(null !== Larder::load()->named($row['meant']) || null !== Cuts::load()->named($row['meant']), $row['meant']);
+            }
+        }
     }
 
     public function testNoNameMeansTwoCuts(): void

@@ -6,14 +6,18 @@ namespace Pausis\Core\Recipe\Internal;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Recipe\StepKind;
 
 /** Decides for each line of a recipe, in order, what it is: headings steer, otherwise the line's own look. */
 final class LineSorter
 {
-    private const INGREDIENTS = '/^\W*(?:the\s+)?(?:ingredients?|you(?:’ll|\'ll| will)? need|what you need|shopping list)\b.{0,20}$/iu';
-    private const METHOD = '/^\W*(?:the\s+)?(?:method|directions?|instructions?|preparation|what to do|how to (?:make|cook) it|steps)\W*$/iu';
-    private const GROUP = '/^\W*(?:for|to finish|to serve)\b[^.]{0,40}:\W*$/iu';
-    private const FACTS = '/^\W*(?:serves|servings?|feeds|makes|enough for|(?:prep|preparation|cook|cooking|total)(?: time|:)).{0,60}$/iu';
+    private const INGREDIENTS = '/^\W*(?:the\s+)?(?:ingredients?|(?:what\s+)?you(?:’ll|\'ll|\s+will)?\s+need|what\s+(?:goes|you)\s+\w+|shopping\s+list)\b.{0,20}$/iu';
+    private const METHOD = '/^\W*(?:the\s+)?(?:method|directions?|instructions?|preparation|what\s+to\s+do|how\s+(?:to|i)\s+(?:make|cook)\s+it|steps|procedure|to\s+(?:make|cook)(?:\s+it)?)\W*$/iu';
+    private const ASIDE_SECTION = '/^\W*(?:(?:cook[’\']?s\s+|recipe\s+|my\s+)?(?:notes?|tips?)|nutrition(?:al)?(?:\s+(?:facts|information))?|storage|to\s+store|make\s+ahead|variations?|comments?|reviews?|equipment|you\s+may\s+also\s+like|related|about\s+this\s+recipe|substitutions?|did\s+you\s+make\s+this.*|more\s+recipes.*|wine\s+pairing)\W*$/iu';
+    private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
+    private const LABEL = '/^[^.,:\d]{2,40}:\W*$/u';
+    public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
+    private const ASIDE = '/^\W*(?:do not|don[\'’]?t|never|no need|skip|omit|leave out|without|you (?:don|won|can)|there is no|no\s+(?:salt|oil|wine|water|stock|flour|butter|garlic)\b)/iu';
     private const MOST_INGREDIENT_WORDS = 22;
 
     private bool $any = false;
@@ -24,22 +28,30 @@ final class LineSorter
     {
     }
 
-    public function kindOf(string $line): LineKind
+    public function kindOf(string $line, int $number = 0): LineKind
     {
-        if (preg_match(self::INGREDIENTS, $line)) {
-            return $this->enter(LineKind::Ingredient);
-        }
-        if (preg_match(self::METHOD, $line)) {
-            return $this->enter(LineKind::Step);
-        }
-        if (preg_match(self::GROUP, $line)) {
+        $heading = match (true) {
+            (bool) preg_match(self::INGREDIENTS, $line) => LineKind::Ingredient,
+            (bool) preg_match(self::METHOD, $line) => LineKind::Step,
+            (bool) preg_match(self::ASIDE_SECTION, $line) => LineKind::Unread,
+            default => null,
+        };
+        if (null !== $heading) {
+            $this->section = $heading;
+
             return LineKind::Heading;
+        }
+        if (LineKind::Unread === $this->section) {
+            return LineKind::Unread;
         }
         if (preg_match(self::FACTS, $line)) {
             return LineKind::Facts;
         }
-        $kind = $this->byItsLook($line);
-        $this->stepsBegan = $this->stepsBegan || ($this->any && LineKind::Step === $kind);
+        if ($this->any && (preg_match(self::GROUP, $line) || preg_match(self::LABEL, $line))) {
+            return LineKind::Heading;
+        }
+        $kind = $this->byItsLook($line, $number);
+        $this->stepsBegan = $this->stepsBegan || ($this->any && LineKind::Step === $kind && StepKind::instructs($line));
         if (!$this->any && LineKind::Ingredient !== $kind) {
             $this->any = true;
 
@@ -50,29 +62,37 @@ final class LineSorter
         return $kind;
     }
 
-    private function enter(LineKind $section): LineKind
+    public function inMethod(): bool
     {
-        $this->section = $section;
-
-        return LineKind::Heading;
+        return LineKind::Step === $this->section;
     }
 
-    private function byItsLook(string $line): LineKind
+    private function byItsLook(string $line, int $number): LineKind
     {
         if (LineKind::Step === $this->section) {
             return LineKind::Step;
         }
         $words = preg_match_all('/[\p{L}\p{M}’\']+/u', $line);
-        $prose = $words > self::MOST_INGREDIENT_WORDS || preg_match('/\p{L}{2}[.!?]\s+\p{Lu}/u', $line);
-        if (LineKind::Ingredient === $this->section) {
-            return $prose ? LineKind::Step : LineKind::Ingredient;
+        if (!$this->stepsBegan && $words <= self::MOST_INGREDIENT_WORDS && References::refers($line)) {
+            return LineKind::Ingredient;
         }
-        if (!$prose && ($words > 0)) {
-            $read = $this->ingredients->read($line);
-            if (null !== $read->amount && '' !== $read->amountText && (Role::Unknown !== $read->role || null !== $read->amount->unit)) {
-                return LineKind::Ingredient;
+        if (preg_match(self::ASIDE, $line) && $words <= self::MOST_INGREDIENT_WORDS) {
+            return $this->stepsBegan ? LineKind::Step : LineKind::Unread;
+        }
+        $prose = $words > self::MOST_INGREDIENT_WORDS || preg_match('/\p{L}{2}[.!?]\s+\p{Lu}/u', $line);
+        $instructs = StepKind::opens($line) || ($words > 8 && StepKind::instructs($line) && !preg_match('/^\W*\d/u', $line));
+        if (LineKind::Ingredient === $this->section) {
+            return $prose || $instructs || 0 === $words ? ($prose || $instructs ? LineKind::Step : LineKind::Unread) : LineKind::Ingredient;
+        }
+        if (!$prose && $words > 0) {
+            $read = $this->ingredients->read($line, $number);
+            $known = Role::Unknown !== $read->role;
+            $leads = '' !== $read->amountText && null !== $read->amount;
+            if (!$this->any && $leads && null === $read->amount->unit && preg_match('/^an?$/iu', $read->amountText)) {
+                return LineKind::Title;
             }
-            if (Role::Unknown !== $read->role && $words <= 6 && $this->any && !$this->stepsBegan) {
+            if ($leads && ($known || null !== $read->amount->unit) && !$instructs
+                || ($known && $words <= 6 && $this->any && !$this->stepsBegan && !$instructs)) {
                 return LineKind::Ingredient;
             }
         }

@@ -162,8 +162,8 @@ final class AdaptBraiseTest extends TestCase
 
     public function testMetricAndPoundsGiveTheSamePot(): void
     {
-        $metric = self::adapt(Cooks::joint('beef-chuck', 1.3), ['500 g onions', '946 ml beef stock']);
-        $pounds = self::adapt(Cooks::joint('beef-chuck', 1.3), ['1.1023 lb onions', '1 quart beef stock']);
+        $metric = self::adapt(Cooks::joint('beef-chuck', 1.3), ['500 g onions', '1136 ml beef stock']);
+        $pounds = self::adapt(Cooks::joint('beef-chuck', 1.3), ['1.1023 lb onions', '2 pints beef stock']);
 
         self::assertEqualsWithDelta($metric->chosen->sauce->load, $pounds->chosen->sauce->load, 5.0);
         self::assertEqualsWithDelta((float) $metric->chosen->windows['fork']->likely, (float) $pounds->chosen->windows['fork']->likely, 0.02);

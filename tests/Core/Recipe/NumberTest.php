@@ -80,8 +80,8 @@ final class NumberTest extends TestCase
         $found = (new AmountReader())->find($text);
 
         self::assertNotNull($found);
-        self::assertEqualsWithDelta([$low, $high], [$found[0]->low, $found[0]->high], 1e-9);
-        self::assertSame([$unit, $rest, true], [$found[0]->unit, trim($found[1]), $found[2]]);
+        self::assertEqualsWithDelta([$low, $high], [$found->amount->low, $found->amount->high], 1e-9);
+        self::assertSame([$unit, $rest, true], [$found->amount->unit, $found->without($text), $found->leads()]);
     }
 
     #[TestWith(['salt'])]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Tests\Core\Recipe;
 
 use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\Misheard;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\StepReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -16,8 +17,8 @@ final class StepReaderTest extends TestCase
     public static function sentences(): iterable
     {
         $rows = [
-            ['Heat the oven to 150 °C.', StepKind::Prepare, null, 150, Method::Oven],
-            ['Preheat the oven to 325F.', StepKind::Prepare, null, 162.8, Method::Oven],
+            ['Heat the oven to 150 °C.', StepKind::Preheat, null, 150, Method::Oven],
+            ['Preheat the oven to 325F.', StepKind::Preheat, null, 162.8, Method::Oven],
             ['Brown the shanks on all sides, about 8 minutes.', StepKind::Brown, 8, null, null],
             ['Sear the beef, 4-5 minutes a side.', StepKind::Brown, 5, null, null],
             ['Fry the onions gently for a quarter of an hour.', StepKind::FryBase, 15, null, null],
@@ -29,7 +30,7 @@ final class StepReaderTest extends TestCase
             ['Cook at high pressure for 50 minutes.', StepKind::Cook, 50, null, Method::Pressure],
             ['Cook in the slow cooker on low for 8 hours.', StepKind::Cook, 480, null, Method::SlowCooker],
             ['Soak the beans overnight.', StepKind::Soak, null, null, null],
-            ['Leave to marinate for 4 hours in the fridge.', StepKind::Other, 240, null, null],
+            ['Leave to marinate for 4 hours in the fridge.', StepKind::Soak, 240, null, null],
             ['Add the peas for the last 5 minutes.', StepKind::AddLate, 5, null, null],
             ['Lift out the meat and keep it warm.', StepKind::LiftOut, null, null, null],
             ['Strain the sauce through a sieve.', StepKind::Strain, null, null, null],
@@ -47,7 +48,7 @@ final class StepReaderTest extends TestCase
     #[DataProvider('sentences')]
     public function testASentenceOfAMethod(string $sentence, StepKind $kind, ?float $minutes, ?float $celsius, ?Method $method): void
     {
-        $step = (new StepReader())->read($sentence, 3);
+        $step = (new StepReader(Misheard::load()))->read($sentence, 3);
 
         self::assertSame([$kind, $method, 3, $sentence], [$step->kind, $step->method, $step->line, $step->source]);
         self::assertSame($minutes, $step->minutes['high'] ?? null);

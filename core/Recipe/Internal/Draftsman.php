@@ -1,0 +1,435 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe\Internal;
+
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Recipe\Doubt;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Recipe\Mark;
+use Pausis\Core\Recipe\MarkKind;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\Reading;
+use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\StepReader;
+
+/** Takes one text apart into title, ingredients, steps and what is left. Used once. */
+final class Draftsman
+{
+    private const MOST_LINES = 2000;
+    /** No recipe has more; what is beyond is shown as not read. */
+    private const MOST_INGREDIENTS = 200;
+    private const MOST_STEPS = 300;
+    /** A stretch longer than this holds no recipe that could be told. */
+    private const MOST_STRETCH_BYTES = 20_000;
+    private const MOST_SENTENCES = 400;
+    private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
+    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
+    /** Speech without stops: a clause begins where somebody does something. */
+    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken)\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
+    private const LONG_CLAUSE_BYTES = 220;
+    /** Without a stop in it, a sentence longer than this is speech. */
+    private const LONG_SPEECH_BYTES = 80;
+    private const MOST_TITLE_WORDS = 9;
+    private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
+    private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
+    private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|\d|½|¼|¾|two|three|four|five|six|half|a)\b|[½¼¾])|\s*[•·]\s*/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|enough\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons|of\s+us|\W*$)))\s*:?\s+(?:about\s+|around\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2})\s+(?:servings|portions|people|persons)\b/iu';
+    private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
+    private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
+    /** A cooking step shorter than this is part of another. */
+    private const LEAST_COOK_MINUTES = 20.0;
+    private const MORE_COOKING = '/\b(?:cook|simmer|braise|bake|leave)\b.*\b(?:more|further|another)\b|\b(?:another|further)\b.*\b(?:cook|simmer|braise|bake)/iu';
+    private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
+    /** Less than this beside a thickener or in a pan is no liquid of the pot, mL. */
+    private const LEAST_MILLILITRES = 50.0;
+    private const SERVING_SENTENCE = '/\b(?:serve|to go with|alongside|on the side|as a side)\b/iu';
+    private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
+
+    private LineSorter $sorter;
+    private Mentions $mentions;
+    private Marking $marking;
+    private References $references;
+    private string $serves;
+    private string $title = '';
+    private ?int $servings = null;
+    private ?float $saidMinutes = null;
+    /** Ingredients that stood on a line of their own. */
+    private int $listed = 0;
+    /** @var list<Ingredient> */
+    private array $ingredients = [];
+    /** @var list<Step> */
+    private array $steps = [];
+    /** @var list<Stretch> beside the steps */
+    private array $where = [];
+
+    public function __construct(private readonly IngredientReader $reader, private readonly StepReader $stepReader, Larder $larder, Cuts $cuts)
+    {
+        $this->sorter = new LineSorter($reader);
+        $this->mentions = new Mentions($reader, $larder, $cuts);
+        $this->marking = new Marking();
+        $this->references = new References($reader->amounts());
+        $this->serves = sprintf(self::SERVES, self::NUMBERS);
+    }
+
+    public function read(string $text): Reading
+    {
+        $at = 0;
+        foreach (explode("\n", $text) as $i => $line) {
+            $stretch = (new Stretch($line, $at, $i + 1))->part(0, \strlen($line));
+            $at += \strlen($line) + 1;
+            if ('' !== $stretch->text) {
+                $i < self::MOST_LINES && \strlen($stretch->text) <= self::MOST_STRETCH_BYTES && $this->hasRoom() ? $this->line($stretch) : $this->marking->claim($stretch, MarkKind::Unread);
+            }
+        }
+        $this->fromTheMethod();
+        $steps = array_map(fn (Step $s): Step => $s->using($this->named($s->source)), $this->steps);
+        $marks = $this->marking->over($text);
+
+        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), $this->original($steps), $marks, $this->reader->system());
+    }
+
+    private function hasRoom(): bool
+    {
+        return \count($this->ingredients) < self::MOST_INGREDIENTS && \count($this->steps) < self::MOST_STEPS;
+    }
+
+    private function line(Stretch $line): void
+    {
+        if (preg_match(self::INLINE_HEADING, $line->text, $m)) {
+            $heading = $line->part(0, \strlen($m[0]));
+            $this->sorter->kindOf($heading->text);
+            $this->marking->claim($heading, MarkKind::Heading);
+            $line = $line->part(\strlen($m[0]), \strlen($line->text));
+            $this->prose($line);
+
+            return;
+        }
+        foreach ($this->columns($line) as $cell) {
+            $this->sorted($cell);
+        }
+    }
+
+    private function sorted(Stretch $cell): void
+    {
+        match ($this->sorter->kindOf($cell->text, $cell->line)) {
+            LineKind::Ingredient => $this->listLine($cell),
+            LineKind::Step => $this->prose($cell),
+            LineKind::Title => $this->titled($cell),
+            LineKind::Heading => $this->heading($cell),
+            LineKind::Facts => $this->facts($cell),
+            LineKind::Unread => $this->marking->claim($cell, MarkKind::Unread),
+        };
+    }
+
+    private function titled(Stretch $cell): void
+    {
+        $this->title = trim($cell->text, "# *_\t");
+        $this->facts($cell, MarkKind::Title);
+    }
+
+    private function heading(Stretch $cell): void
+    {
+        $this->marking->claim($cell, MarkKind::Heading);
+        $this->counted($cell->text);
+    }
+
+    private function facts(Stretch $cell, MarkKind $kind = MarkKind::Facts): void
+    {
+        $this->marking->claim($cell, $kind);
+        $this->counted($cell->text);
+        if (preg_match(self::COOK_TIME, $cell->text, $m)) {
+            $this->saidMinutes ??= $this->stepReader->minutes($m['time'])['high'] ?? null;
+        }
+    }
+
+    private function counted(string $text): void
+    {
+        if (null === $this->servings && preg_match($this->serves, $text, $m)) {
+            $said = '' !== $m['n'] ? $m['n'] : ($m['m'] ?? '');
+            $this->servings = (int) Number::value($said) ?: null;
+        }
+    }
+
+    /** @return list<Stretch> the cells of a line that was copied from columns, or the whole line */
+    private function columns(Stretch $line): array
+    {
+        $cells = $line->split(self::COLUMNS, 5);
+        if (\count($cells) < 2) {
+            return [$line];
+        }
+        foreach ($cells as $cell) {
+            $read = $this->reader->read($cell->text, $cell->line);
+            $lone = '' === $read->foodText || preg_match('/^\W*[\d½¼¾.,\/\s]+(?:g|kg|ml|l|oz|lb|tbsp|tsp|cups?)?\W*$/iu', $cell->text);
+            if ($lone || (Role::Unknown === $read->role && !StepKind::instructs($cell->text))) {
+                return [$line];
+            }
+        }
+
+        return $cells;
+    }
+
+    private function listLine(Stretch $cell): void
+    {
+        ++$this->listed;
+        $this->list($cell);
+    }
+
+    /** A line of the ingredient list, which may hold several. */
+    private function list(Stretch $cell): void
+    {
+        if (preg_match('/^\W*(?:[\p{L}]+\s+){0,2}salt\b/iu', $cell->text) && \count($both = $cell->split(self::SALT_AND_PEPPER, 2)) > 1) {
+            array_walk($both, fn (Stretch $one) => $this->ingredient($one, $this->reader->read($one->text, $one->line)));
+
+            return;
+        }
+        $parts = References::refers($cell->text) ? [$cell] : $cell->split(self::PARTS, 40);
+        $kept = [];
+        foreach ($parts as $part) {
+            $read = $this->reader->read($part->text, $part->line);
+            $seasons = \count($parts) > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
+            $own = $seasons || '' !== $read->amountText && Role::Unknown !== $read->role && !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text);
+            if ([] === $kept || $own) {
+                $kept[] = [$part, $read];
+            } else {
+                $last = array_pop($kept)[0];
+                $joined = $cell->part($last->start - $cell->start, $part->end() - $last->start);
+                $kept[] = [$joined, null];
+            }
+        }
+        if (1 === \count($kept)) {
+            $this->ingredient($cell, $this->reader->read($cell->text, $cell->line));
+
+            return;
+        }
+        foreach ($kept as [$part, $read]) {
+            $this->ingredient($part, $read ?? $this->reader->read($part->text, $part->line));
+        }
+    }
+
+    private function ingredient(Stretch $stretch, Ingredient $read): void
+    {
+        if (!$this->hasRoom()) {
+            $this->marking->claim($stretch, MarkKind::Unread);
+
+            return;
+        }
+        $read = $this->references->resolve($read, $this->ingredients);
+        $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
+        $this->ingredients[] = $read;
+    }
+
+    /** Running text: steps, lists written as a sentence, and stories. */
+    private function prose(Stretch $prose): void
+    {
+        $bullet = preg_match(self::BULLET, $prose->text, $m) ? \strlen($m[0]) : 0;
+        $prose = $prose->part($bullet, \strlen($prose->text));
+        foreach ($prose->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
+            $length = \strlen($sentence->text);
+            $clauses = $length > self::LONG_CLAUSE_BYTES || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text)) ? $sentence->split(self::CLAUSES, self::MOST_SENTENCES) : [$sentence];
+            foreach ($clauses as $clause) {
+                $this->sentence($clause);
+            }
+        }
+    }
+
+    private function sentence(Stretch $sentence): void
+    {
+        if (preg_match(self::INLINE_HEADING, $sentence->text, $m)) {
+            $this->marking->claim($sentence->part(0, \strlen($m[0])), MarkKind::Heading);
+            $sentence = $sentence->part(\strlen($m[0]), \strlen($sentence->text));
+        }
+        if ('' === $this->title && [] === $this->steps && [] === $this->ingredients && preg_match_all('/\p{L}+/u', $sentence->text) <= self::MOST_TITLE_WORDS
+            && preg_match('/^\p{L}[^:]*[.!]$/u', $sentence->text) && !preg_match($this->serves, $sentence->text)) {
+            $this->title = rtrim($sentence->text, '.! ');
+            $this->marking->claim($sentence, MarkKind::Title);
+
+            return;
+        }
+        if (preg_match(LineSorter::FACTS, $sentence->text)) {
+            $this->facts($sentence);
+
+            return;
+        }
+        if (!$this->sorter->inMethod() && preg_match('/^\W*[\d½¼¾]/u', $sentence->text) && !StepKind::opens($sentence->text)) {
+            $read = $this->reader->read($sentence->text, $sentence->line);
+            if ('' !== $read->amountText && Role::Unknown !== $read->role) {
+                $this->list($sentence);
+
+                return;
+            }
+        }
+        $listed = $this->sorter->inMethod() ? [] : $this->mentions->in($sentence);
+        if (\count($listed) >= 2 && !$this->tellsWhatToDo($sentence, $listed)) {
+            $this->marking->claim($sentence, MarkKind::Note);
+            foreach ($this->withTheBare($sentence, $listed) as [$stretch, $read]) {
+                $this->ingredient($stretch, $read);
+            }
+
+            return;
+        }
+        $step = $this->stepReader->read($sentence->text, $sentence->line);
+        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind) && $this->hasRoom()) {
+            $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
+            $this->steps[] = $step;
+            $this->where[] = $sentence;
+
+            return;
+        }
+        if (1 === \count($listed)) {
+            $this->ingredient(...$listed[0]);
+
+            return;
+        }
+        $this->counted($sentence->text);
+        $this->marking->claim($sentence, MarkKind::Unread);
+    }
+
+    /** @param list<array{Stretch, Ingredient}> $listed */
+    private function tellsWhatToDo(Stretch $sentence, array $listed): bool
+    {
+        $before = substr($sentence->text, 0, $listed[0][0]->start - $sentence->start);
+        $opens = preg_match('/\b(?:need|take|get|use|buy|have|got|want|goes?|is|with)\W*(?:about|around)?\W*$/iu', $before);
+
+        return '' !== trim($before) && !$opens && StepKind::instructs($before.' x');
+    }
+
+    /**
+     * A list written as a sentence names some foods without an amount.
+     *
+     * @param list<array{Stretch, Ingredient}> $listed
+     *
+     * @return list<array{Stretch, Ingredient}>
+     */
+    private function withTheBare(Stretch $sentence, array $listed): array
+    {
+        foreach ($this->mentions->bare($sentence) as $bare) {
+            $told = false;
+            foreach ($listed as [$stretch, $read]) {
+                $told = $told || ($bare[0]->start < $stretch->end() && $bare[0]->end() > $stretch->start)
+                    || $read->isLike($bare[1]) || (Role::Meat === $read->role && Role::Meat === $bare[1]->role);
+            }
+            if (!$told) {
+                $listed[] = $bare;
+            }
+        }
+        usort($listed, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+
+        return $listed;
+    }
+
+    /** Ingredients that only the instructions name: all of them where there is no list, otherwise liquids with an amount. */
+    private function fromTheMethod(): void
+    {
+        $noList = $this->listed < 2;
+        foreach ($this->where as $k => $sentence) {
+            if (preg_match(self::SERVING_SENTENCE, $sentence->text) && !$noList) {
+                continue;
+            }
+            $found = $this->mentions->in($sentence);
+            if ($noList && !preg_match(self::NEGATED, $sentence->text) && !preg_match(self::SERVING_SENTENCE, $sentence->text)) {
+                $found = $this->withTheBare($sentence, $found);
+            }
+            foreach ($found as [$stretch, $read]) {
+                if (\count($this->ingredients) < self::MOST_INGREDIENTS && $this->isNew($read) && ($noList || ($read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES))) {
+                    $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
+                    $this->ingredients[] = $read->measured($read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, 0.7);
+                }
+            }
+        }
+    }
+
+    private function isNew(Ingredient $read): bool
+    {
+        foreach ($this->ingredients as $one) {
+            if ($one->isLike($read) || (Role::Meat === $read->role && Role::Meat === $one->role) || (Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<int> places of the ingredients that a sentence names */
+    private function named(string $sentence): array
+    {
+        $lower = ' '.Larder::normal($sentence).' ';
+        $places = [];
+        foreach ($this->ingredients as $k => $one) {
+            foreach ($this->namesOf($one) as $name) {
+                if ('' !== $name && (str_contains($lower, " $name ") || str_contains($lower, " {$name}s ") || str_contains($lower, " {$name}es "))) {
+                    $places[] = $k;
+                    break;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<string> */
+    private function namesOf(Ingredient $one): array
+    {
+        $text = Larder::normal($one->foodText);
+        $last = (string) preg_replace('/^.* /u', '', $text);
+        $names = [$text, $last, (string) preg_replace('/s$/u', '', $last)];
+        if (Role::Meat === $one->role) {
+            array_push($names, 'meat', 'joint', $one->cut->animal ?? '');
+        }
+        if (null !== $one->food) {
+            $names[] = Larder::normal($one->food->name);
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param list<Mark> $marks
+     *
+     * @return list<array{line: int, source: string}>
+     */
+    private static function unread(array $marks): array
+    {
+        $line = 1;
+        $unread = [];
+        foreach ($marks as $mark) {
+            if (MarkKind::Unread === $mark->kind && preg_match('/\S/u', $mark->text)) {
+                $unread[] = ['line' => $line, 'source' => trim($mark->text)];
+            }
+            $line += substr_count($mark->text, "\n");
+        }
+
+        return $unread;
+    }
+
+    /** @param list<Step> $steps */
+    private function original(array $steps): ?OriginalMethod
+    {
+        $minutes = 0.0;
+        $method = $celsius = null;
+        foreach ($steps as $step) {
+            $celsius ??= $step->celsius;
+            if (StepKind::Cook === $step->kind && null !== $step->minutes && $step->minutes['high'] >= self::LEAST_COOK_MINUTES) {
+                $minutes += ($step->minutes['low'] + $step->minutes['high']) / 2;
+                $method ??= $step->method ?? (null === $step->setting ? null : Method::SlowCooker);
+            } elseif ($minutes > 0 && null !== $step->minutes && $step->minutes['high'] >= self::LEAST_COOK_MINUTES && preg_match(self::MORE_COOKING, $step->source)) {
+                $minutes += ($step->minutes['low'] + $step->minutes['high']) / 2;
+            }
+        }
+        $minutes = 0.0 === $minutes ? (float) $this->saidMinutes : $minutes;
+        if (0.0 === $minutes) {
+            return null;
+        }
+        foreach ($steps as $step) {
+            $method ??= \in_array($step->kind, [StepKind::Cook, StepKind::Preheat, StepKind::Load], true) ? $step->method : null;
+        }
+
+        return new OriginalMethod($method ?? (null === $celsius ? Method::Hob : Method::Oven), $minutes / 60, Method::SlowCooker === $method ? null : $celsius);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe\Internal;
+
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+
+/** Finds ingredients with their amounts within running text: "take two pounds of shin and a couple of onions". */
+final readonly class Mentions
+{
+    private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
+    /** A food's name ends where the sentence goes on. */
+    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+    private const MOST = 60;
+
+    private string $starts;
+
+    public function __construct(private IngredientReader $reader, private Larder $larder, private Cuts $cuts)
+    {
+        $this->starts = '/(?<![\p{L}\d.,\/])(?:'.Number::pattern().')/iu';
+    }
+
+    /** @return list<array{Stretch, Ingredient}> */
+    public function in(Stretch $sentence): array
+    {
+        $found = [];
+        $at = 0;
+        while (\count($found) < self::MOST && preg_match($this->starts, $sentence->text, $m, \PREG_OFFSET_CAPTURE, $at)) {
+            $start = $m[0][1];
+            $at = $start + max(1, \strlen($m[0][0]));
+            $amount = $this->reader->amountAt($sentence->text, $start);
+            $rest = null === $amount ? '' : substr($sentence->text, $amount->end);
+            if (null === $amount || preg_match(self::TIME, $rest) || !preg_match(self::FOOD, $rest, $food)
+                || (null === $amount->amount->unit && preg_match('/^an?$/iu', $m[0][0]) && !$this->begins($food['food']))) {
+                continue;
+            }
+            $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) - $start);
+            $read = $this->reader->read($stretch->text, $sentence->line);
+            if (Role::Unknown !== $read->role) {
+                $found[] = [$stretch, $read];
+                $at = $amount->end + \strlen($food[0]);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{Stretch, Ingredient}> foods named without an amount, by any of their names */
+    public function bare(Stretch $sentence): array
+    {
+        $found = [];
+        foreach ($sentence->split('/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST) as $part) {
+            if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text)) {
+                $read = $this->reader->read($part->text, $sentence->line);
+                if (Role::Unknown !== $read->role) {
+                    $found[] = [$part, $read];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** Whether a text begins with a food, size and colour aside. */
+    private function begins(string $text): bool
+    {
+        $bare = (string) preg_replace('/^(?:(?:large|small|big|medium|whole|fresh|nice|good|ripe|tiny|fat)\s+)+/iu', '', $text);
+        $named = $this->larder->named($bare);
+
+        return (null !== $named && 0 === $named[2]) || null !== $this->cuts->named($bare);
+    }
+}
