@@ -82,7 +82,7 @@ final class BraiseController extends ApiController
             $braise->updatedAt = $this->house->now();
         });
 
-        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $this->cooks->running($braise)?->id));
+        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $this->cooks->running($braise)?->id));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

@@ -19,6 +19,8 @@ use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
@@ -45,6 +47,8 @@ final class CatalogueController extends ApiController
             $this->choices('method', Method::cases()),
             [new Choice('auto', $this->wording->label('setting', 'auto'), ''), ...$this->choices('setting', ProgramChoice::cases())],
             $this->choices('fork', ForkAnswer::cases()),
+            $this->choices('step', StepKind::cases()),
+            $this->choices('measures', UnitSystem::cases()),
             RecipeReader::MOST_BYTES,
         ));
     }

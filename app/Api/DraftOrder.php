@@ -7,10 +7,14 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Wire\AwayDraft;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
+use Pausis\App\Api\Wire\LedgerAmount;
+use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\HouseRecord;
+use Pausis\App\Store\Meanings;
 use Pausis\App\Store\Needs;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
@@ -29,8 +33,13 @@ use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\StepReader;
 use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Tenderness\Doneness;
 
 /** Turns what a cook typed into an order for the core, with every problem and its place. */
@@ -38,17 +47,36 @@ final readonly class DraftOrder
 {
     private const FARTHEST_DAYS = 14;
 
-    public function __construct(private IngredientReader $reader, private Cuts $cuts, private Cookers $cookers, private Needs $needs)
+    public function __construct(private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs, private Meanings $meanings)
     {
     }
 
     /** @return list<Ingredient> one a line of the draft, ignored ones included */
     public function understood(BraiseDraft $draft): array
     {
+        $reader = $this->reader->for(UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary());
+
         return array_map(
-            fn (IngredientDraft $i): Ingredient => $this->reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role)),
+            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role)),
             $draft->ingredients,
         );
+    }
+
+    /**
+     * @param list<Ingredient> $understood
+     *
+     * @return list<Step> one a step of the draft
+     */
+    public function steps(BraiseDraft $draft, array $understood): array
+    {
+        $naming = new Naming($understood);
+
+        return array_map(function (StepDraft $s) use ($naming): Step {
+            $read = $this->steps->read($s->source, $s->line);
+            $minutes = '' === trim($s->minutes) ? $read->minutes : $this->steps->minutes(preg_match('/\p{L}/u', $s->minutes) ? $s->minutes : "$s->minutes min") ?? $read->minutes;
+
+            return $read->corrected(StepKind::tryFrom($s->kind) ?? $read->kind, $minutes)->using($naming->in($s->source));
+        }, $draft->steps);
     }
 
     /**
@@ -76,6 +104,7 @@ final readonly class DraftOrder
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
         $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
         $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
+        $amounts = $this->amounts($draft->amounts, $problems);
         $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
         if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
             || null === $level || null === $texture || null === $thickness || null === $thickener) {
@@ -85,8 +114,27 @@ final readonly class DraftOrder
         return (new BraiseOrder(
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
-            $level, $texture, $thickness, $thickener, $setting,
+            $level, $texture, $thickness, $thickener, $setting, null, null, $this->steps($draft, $understood),
+            new LedgerChoices($draft->refused, $amounts), $understood,
         ))->informedByRecipe();
+    }
+
+    /**
+     * @param list<LedgerAmount> $typed
+     *
+     * @return array<string, float> mL by key
+     */
+    private function amounts(array $typed, Problems $problems): array
+    {
+        $amounts = [];
+        foreach ($typed as $one) {
+            $millilitres = TypedQuantity::millilitres($one->typed, "amounts.$one->key", $problems);
+            if (null !== $millilitres && $problems->within(Range::liquidMillilitres(), $millilitres, "amounts.$one->key")) {
+                $amounts[$one->key] = $millilitres;
+            }
+        }
+
+        return $amounts;
     }
 
     private function wholeNumber(string $typed, string $path, Range $range, Problems $problems): ?int

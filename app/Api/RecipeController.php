@@ -6,8 +6,11 @@ namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\RecipePresenter;
 use Pausis\App\Api\Wire\RecipeText;
+use Pausis\App\Exchange\RecipeFile;
+use Pausis\App\Store\Meanings;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Recipe\UnitSystem;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,13 +19,15 @@ final class RecipeController extends ApiController
 {
     /** Reads a pasted recipe; stores nothing. */
     #[Route('/api/recipes/read', methods: ['POST'])]
-    public function read(#[MapRequestPayload] RecipeText $recipe, RecipeReader $reader, RecipePresenter $presenter): JsonResponse
+    public function read(#[MapRequestPayload] RecipeText $recipe, RecipeFile $files, RecipeReader $reader, RecipePresenter $presenter, Meanings $meanings): JsonResponse
     {
         $problems = new Problems();
-        $reading = $reader->read($recipe->text, $problems);
+        $text = $files->text($recipe->text, $recipe->name, $problems, 'text');
+        $problems->throwIfAny();
+        $reading = $reader->read((string) $text, $problems, 'text', UnitSystem::tryFrom($recipe->measures), $meanings->vocabulary());
         $problems->throwIfAny();
         \assert(null !== $reading);
 
-        return $this->answer($presenter->present($reading, $recipe->text));
+        return $this->answer($presenter->present($reading, $recipe->measures));
     }
 }

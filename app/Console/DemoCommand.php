@@ -72,7 +72,7 @@ final readonly class DemoCommand
         $reading = $this->reader->read($text, $problems);
         $problems->throwIfAny();
         \assert(null !== $reading);
-        $draft = $this->drafts->fromArray([...$this->drafts->toArray($this->recipes->present($reading, $text)->draft), ...$said]);
+        $draft = $this->drafts->fromArray([...$this->drafts->toArray($this->recipes->present($reading)->draft), ...$said]);
         $braise = new BraiseRecord($draft->title, $this->drafts->toArray($draft), $this->house->now());
         $braise->headline = $this->presenter->present($braise->id, 1, $draft, null)->adaptation->verdict ?? '';
         $this->braises->add($braise);

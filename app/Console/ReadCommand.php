@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Pausis\App\Console;
 
+use Pausis\App\Exchange\RecipeFile;
 use Pausis\App\Store\HouseRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\Step;
@@ -20,14 +22,15 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('pausis:read', 'Prints what the recipe reader makes of a text file, as JSON (docs/formats.md).')]
 final readonly class ReadCommand
 {
-    public function __construct(private RecipeReader $reader, private Wording $wording)
+    public function __construct(private RecipeReader $reader, private RecipeFile $files, private Wording $wording)
     {
     }
 
-    public function __invoke(OutputInterface $output, #[Argument('A text or Markdown file')] string $file): int
+    public function __invoke(OutputInterface $output, #[Argument('A text, Markdown, JSON-LD or HTML file')] string $file): int
     {
         $problems = new Problems();
-        $reading = $this->reader->read(is_file($file) ? (string) file_get_contents($file, length: RecipeReader::MOST_BYTES + 1) : '', $problems, 'file');
+        $text = $this->files->text(is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES + 1) : '', basename($file), $problems, 'file');
+        $reading = null === $text ? null : $this->reader->read($text, $problems, 'file');
         if (null === $reading) {
             $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all())]));
 
@@ -46,17 +49,22 @@ final readonly class ReadCommand
                 'notes' => $i->notes,
                 'optional' => $i->optional,
                 'confidence' => round($i->confidence, 2),
-                'problems' => [],
+                'problems' => array_map(static fn (Doubt $d): string => $d->value, $i->doubts),
             ], $reading->ingredients),
             'steps' => array_map(static fn (Step $s): array => [
                 'source' => $s->source,
                 'kind' => $s->kind->value,
                 'minutes' => $s->minutes,
                 'temperature' => null === $s->celsius ? null : round($s->celsius, 1),
-                'setting' => null,
-                'ingredients' => [],
+                'setting' => $s->setting,
+                'ingredients' => array_map(static fn (int $k): string => $reading->ingredients[$k]->foodText, $s->ingredients),
+                'perSide' => $s->perSide,
+                'hob' => $s->hob,
+                'until' => $s->until,
+                'vessel' => $s->vessel,
             ], $reading->steps),
             'unread' => $reading->unread,
+            'measures' => $reading->system->value,
         ]));
 
         return Command::SUCCESS;

@@ -8,6 +8,7 @@ use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
@@ -55,10 +56,13 @@ final readonly class AdaptBraise
             $outcomes[] = $this->outcome($order, ProgramChoice::HighThenLow);
         }
         $chosen = $this->choose($outcomes, $order->choice);
-        $slurry = Slurry::for($chosen->sauce->target, $order->thickness, $order->thickener, self::thickenedAlready($order));
+        $left = $chosen->sauce->reduce > 0 ? $chosen->sauce->target : max($chosen->sauce->target, $chosen->sauce->atEnd->total);
+        $offered = Slurry::for($left, $order->thickness, $order->thickener, self::thickenedAlready($order));
+        $slurry = $order->choices->refuses('thicken') ? Slurry::for($left, Thickness::Stock, $order->thickener) : $offered;
+        $method = new AdaptedMethod($order, $chosen, $slurry);
 
         return new AdaptedBraise($order, $outcomes, $chosen, $slurry,
-            (new Changes($order, $chosen, $slurry))->all(), $this->findings($order, $chosen, $outcomes));
+            [...(new Changes($order, $chosen, $offered))->all(), ...$method->changes()], $this->findings($order, $chosen, $outcomes), $method->steps());
     }
 
     /** What goes into the pot for one way of running the cooker. */
@@ -67,7 +71,7 @@ final readonly class AdaptBraise
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker);
         $geometry = self::geometry($order);
-        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine);
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients));
         $boil = $order->room->boilingPoint()->celsius;
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
         $setup = static fn (SaucePlan $sauce): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS),
@@ -101,7 +105,7 @@ final readonly class AdaptBraise
         $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
 
         return new SettingOutcome($choice, $windows, $run->core60(), $run->pot60(), $pot->best, $pot->sauce,
-            SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams), $pot->geometry,
+            SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, !$order->choices->refuses('hold-salt')), $pot->geometry,
             $pot->geometry->fill($pot->sauce->load),
             [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day);

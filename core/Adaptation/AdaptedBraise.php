@@ -15,6 +15,7 @@ final readonly class AdaptedBraise
      * @param SettingOutcome       $chosen   the cook's choice, or the best
      * @param list<LedgerEntry>    $ledger
      * @param list<Finding>        $findings the most serious first
+     * @param list<AdaptedStep>    $method
      */
     public function __construct(
         public BraiseOrder $order,
@@ -23,6 +24,7 @@ final readonly class AdaptedBraise
         public Slurry $slurry,
         public array $ledger,
         public array $findings,
+        public array $method,
     ) {
     }
 

@@ -16,6 +16,7 @@ use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\Step;
 use Pausis\Core\Tenderness\Doneness;
 
 /** All a cook says about one braise. */
@@ -23,12 +24,16 @@ final readonly class BraiseOrder
 {
     /** A large frying pan. */
     private const USUAL_PAN_METRES = 0.28;
+    /** Refuses what the recipe's own time says of the meat. */
+    public const NEED_KEY = 'need-from-recipe';
 
     /**
      * @param list<Ingredient>   $ingredients     as corrected, meat included
      * @param bool               $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
      * @param Mass               $bone            bought with the meat
      * @param ProgramChoice|null $choice          of the setting; null leaves it to the plan
+     * @param list<Step>         $steps           of the recipe, as corrected
+     * @param list<Ingredient>   $allIngredients  in the places that the steps mean, those left out included
      */
     public function __construct(
         public array $ingredients,
@@ -49,13 +54,16 @@ final readonly class BraiseOrder
         public ?ProgramChoice $choice = null,
         public ?Length $panDiameter = null,
         public ?RecipeNeed $recipeNeed = null,
+        public array $steps = [],
+        public LedgerChoices $choices = new LedgerChoices(),
+        public array $allIngredients = [],
     ) {
     }
 
     /** With the meat's need corrected by what the recipe's own time says of it. */
     public function informedByRecipe(): self
     {
-        if (null === $this->original) {
+        if (null === $this->original || $this->choices->refuses(self::NEED_KEY)) {
             return $this;
         }
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
@@ -83,7 +91,7 @@ final readonly class BraiseOrder
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
             $this->room, $this->now, $this->serveAt, $this->presence, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $this->panDiameter, $need);
+            $this->choice, $this->panDiameter, $need, $this->steps, $this->choices, $this->allIngredients);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */

@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Role;
@@ -47,14 +48,29 @@ final readonly class Changes
             'setting' => $this->chosen->choice->value, 'earliestHours' => $window->earliest, 'latestHours' => $window->latest,
         ];
 
-        $need = $this->order->recipeNeed;
-        $told = null === $need ? [] : [new LedgerEntry($need->believed ? 'need-from-recipe' : 'recipe-not-believed', [
-            'ofCut' => round($need->ofCut, 1), 'implied' => round($need->implied, 1), 'combined' => round($need->combined, 1),
-        ])];
-
         return null === $original || Method::SlowCooker === $original->method
             ? [new LedgerEntry('time', $variables)]
-            : [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]), ...$told];
+            : [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]), ...$this->need()];
+    }
+
+    /** @return list<LedgerEntry> what the recipe's own time says of the meat */
+    private function need(): array
+    {
+        $need = $this->order->recipeNeed;
+        if (null === $need) {
+            return $this->order->choices->refuses(BraiseOrder::NEED_KEY)
+                ? [$this->entry('need-from-recipe', BraiseOrder::NEED_KEY, ['ofCut' => round($this->order->joint->needHours, 1), 'implied' => 0.0, 'combined' => round($this->order->joint->needHours, 1)])] : [];
+        }
+
+        return [$this->entry($need->believed ? 'need-from-recipe' : 'recipe-not-believed', $need->believed ? BraiseOrder::NEED_KEY : '', [
+            'ofCut' => round($need->ofCut, 1), 'implied' => round($need->implied, 1), 'combined' => round($need->combined, 1),
+        ])];
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function entry(string $code, string $key, array $variables, ?Sum $sum = null, ?float $amount = null): LedgerEntry
+    {
+        return new LedgerEntry($code, $variables, $sum, $key, $this->order->choices->refuses($key), $amount);
     }
 
     /** @return list<LedgerEntry> */
@@ -62,17 +78,22 @@ final readonly class Changes
     {
         $entries = [];
         foreach ($this->chosen->sauce->changes as $change) {
-            $variables = [
-                'food' => $change->ingredient->foodText ?? 'water',
-                'wasMl' => $change->was, 'isMl' => $change->poured, 'loadedMl' => $change->loaded,
-            ];
-            $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added], true) ? $this->chosen->sauce->atEnd : null;
-            if (LiquidFate::Kept !== $change->fate) {
-                $entries[] = new LedgerEntry('liquid-'.$change->fate->value, $variables, $sum);
+            $food = $change->ingredient->foodText ?? 'water';
+            $variables = ['food' => $food, 'wasMl' => $change->was, 'isMl' => $change->poured, 'loadedMl' => $change->loaded];
+            $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added, LiquidFate::Fixed], true) ? $this->chosen->sauce->atEnd : null;
+            $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$food" : "liquid:$food");
+            if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate) {
+                $entries[] = $this->entry('liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured);
             }
-            if (LiquidFate::Cut === $change->fate && $change->loaded < $change->poured) {
-                $entries[] = new LedgerEntry('liquid-boiled-down', $variables);
+            if ($change->loaded < $change->poured && LiquidFate::Late !== $change->fate || $this->order->choices->refuses("boil:$food")) {
+                $entries[] = $this->entry('liquid-boiled-down', "boil:$food", $variables);
             }
+            if (LiquidFate::Kept === $change->fate && $this->order->choices->refuses("late:$food")) {
+                $entries[] = $this->entry('liquid-late', "late:$food", $variables);
+            }
+        }
+        if ($this->order->choices->refuses('add-liquid')) {
+            $entries[] = $this->entry('liquid-added', 'add-liquid', ['food' => 'water', 'wasMl' => 0.0, 'isMl' => 0.0, 'loadedMl' => 0.0]);
         }
 
         return $entries;
@@ -85,12 +106,12 @@ final readonly class Changes
         $sour = self::isSour($this->order);
         foreach ($this->order->potIngredients() as $i) {
             if (Adding::Late === $i->food?->adding || Adding::Apart === $i->food?->adding) {
-                $entries[] = new LedgerEntry('add-late', ['food' => $i->foodText]);
+                $entries[] = $this->entry(Adding::Apart === $i->food->adding ? 'cook-apart' : 'add-late', "late:$i->foodText", ['food' => $i->foodText, 'minutes' => (float) $i->food->lateMinutes]);
             } elseif (Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $this->window()->likely) {
                 $softening = Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $this->chosen->best, $this->window()->likely);
                 array_push($entries, ...$this->softened($i, $softening));
             } elseif (Adding::End === $i->food?->adding && Role::Herb === $i->role) {
-                $entries[] = new LedgerEntry('herb-at-the-end', ['food' => $i->foodText]);
+                $entries[] = $this->entry('herb-at-the-end', "late:$i->foodText", ['food' => $i->foodText]);
             }
         }
 
@@ -101,13 +122,14 @@ final readonly class Changes
     private function softened(Ingredient $ingredient, Softening $softening): array
     {
         $variables = ['food' => $ingredient->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+        $key = "late:$ingredient->foodText";
 
         return match ($softening->softness) {
             Softness::Soft => [],
-            Softness::Hard => [new LedgerEntry('still-hard', $variables)],
+            Softness::Hard => [$this->entry('still-hard', $key, $variables)],
             Softness::FallsApart => true === $ingredient->food?->melts ? [] : [null !== $softening->cutTo
-                ? new LedgerEntry('cut-bigger', [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()])
-                : new LedgerEntry('add-at', [...$variables, 'afterHours' => (float) $softening->addAtHour])],
+                ? $this->entry('cut-bigger', $key, [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()])
+                : $this->entry('add-at', $key, [...$variables, 'afterHours' => (float) $softening->addAtHour])],
         };
     }
 
@@ -132,27 +154,28 @@ final readonly class Changes
     {
         $salt = $this->chosen->salt;
 
-        return $salt->holdBackGrams < 0.5 ? [] : [new LedgerEntry('hold-salt', ['grams' => $salt->holdBackGrams, 'percent' => $salt->percentAfter], $salt->sum)];
+        return $salt->overGrams < 0.5 ? [] : [$this->entry('hold-salt', 'hold-salt', ['grams' => $salt->overGrams, 'percent' => $salt->percentAfter], $salt->sum)];
     }
 
     /** @return list<LedgerEntry> */
     private function finish(): array
     {
         $entries = [];
-        if ($this->chosen->sauce->reduce >= 1) {
-            $entries[] = new LedgerEntry('reduce-at-the-end', [
-                'ml' => $this->chosen->sauce->reduce, 'minutes' => self::termValue($this->chosen->finish, 'reduce'), 'targetMl' => $this->chosen->sauce->target,
+        $excess = $this->chosen->sauce->atEnd->total - $this->chosen->sauce->target;
+        if ($this->chosen->sauce->reduce >= 1 || ($excess >= 1 && $this->order->choices->refuses('reduce'))) {
+            $entries[] = $this->entry('reduce-at-the-end', 'reduce', [
+                'ml' => $excess, 'minutes' => Reduction::timeFor($excess, $this->order->pan())->inMinutes(), 'targetMl' => $this->chosen->sauce->target,
             ], $this->chosen->sauce->atEnd);
         }
         $fat = MeatJuice::renderedFat($this->order->joint, $this->order->joint->needHours)->inGrams();
         if ($fat >= self::WORTH_SKIMMING_GRAMS) {
             $fatGrams = $this->order->joint->fat()->inGrams();
-            $entries[] = new LedgerEntry('skim-fat', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
+            $entries[] = $this->entry('skim-fat', 'skim', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
                 new Term('rendered-fat', $fat / self::FAT_DENSITY, ['grams' => $fatGrams, 'sharePercent' => 100 * $fat / $fatGrams]),
             ]));
         }
         if ($this->slurry->grams >= 1) {
-            $entries[] = new LedgerEntry('thicken', [
+            $entries[] = $this->entry('thicken', 'thicken', [
                 'thickener' => $this->slurry->thickener->value, 'grams' => $this->slurry->grams,
                 'spoons' => $this->slurry->tablespoons(), 'coldMl' => $this->slurry->coldMillilitres,
                 'thickness' => $this->order->thickness->value,
@@ -160,16 +183,5 @@ final readonly class Changes
         }
 
         return $entries;
-    }
-
-    private static function termValue(Sum $sum, string $code): float
-    {
-        foreach ($sum->terms as $term) {
-            if ($code === $term->code) {
-                return $term->value;
-            }
-        }
-
-        return 0.0;
     }
 }

@@ -15,18 +15,18 @@ final readonly class Food
     private const REST_HEAT = 1650.0;
 
     /**
-     * @param float|null           $density         g/mL as measured in a spoon or cup
-     * @param float|null           $pieceGrams      one of it, medium
+     * @param float|null           $density          g/mL as measured in a spoon or cup
+     * @param float|null           $pieceGrams       one of it, medium
      * @param float|null           $pieceMillilitres the juice of one
-     * @param array<string, float> $unitGrams       of units that mean something of their own for this food
+     * @param array<string, float> $unitGrams        of units that mean something of their own for this food
      * @param array<string, float> $unitMillilitres
-     * @param float                $water           share of the raw mass given off in a lidded pot
-     * @param float                $waterShare      and salt, sugar, starch, fat, alcohol: of the mass
-     * @param float                $absorbs         times the dry mass
-     * @param float                $thick           equivalent mass of corn starch, g/g
-     * @param float|null           $soften          minutes at 95 °C for 2 cm pieces
-     * @param int|null             $cut             order in which a liquid is cut, thinnest first; null for never
-     * @param int|null             $lateMinutes     before the end, where it goes in late or is cooked apart
+     * @param float                $water            share of the raw mass given off in a lidded pot
+     * @param float                $waterShare       and salt, sugar, starch, fat, alcohol: of the mass
+     * @param float                $absorbs          times the dry mass
+     * @param float                $thick            equivalent mass of corn starch, g/g
+     * @param float|null           $soften           minutes at 95 °C for 2 cm pieces
+     * @param int|null             $cut              order in which a liquid is cut, thinnest first; null for never
+     * @param int|null             $lateMinutes      before the end, where it goes in late or is cooked apart
      * @param list<string>         $allergens
      */
     public function __construct(

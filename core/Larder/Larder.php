@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Larder;
 
-/** The foods that are known, found by the longest of their names that occurs in a text. */
+/**
+ * The foods that are known, found by the longest of their names that occurs in a text.
+ *
+ * @phpstan-type Row array{id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null, unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float, starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string, lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>}
+ */
 final readonly class Larder
 {
     private const FOLDED = ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'ï' => 'i', 'î' => 'i', 'í' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', '’' => '\'', '‘' => '\''];
@@ -26,12 +30,14 @@ final readonly class Larder
 
     public static function load(): self
     {
-        /** @var array{foods: list<array{id: string, words: non-empty-list<string>, ...}>} $data */
+        /** @var array{foods: list<array<string, mixed>>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder.json'), true, 16, \JSON_THROW_ON_ERROR);
         $foods = $byName = [];
         $longest = 1;
-        foreach ($data['foods'] as $row) {
-            $foods[$row['id']] = self::food($row + self::UNLESS_SAID);
+        foreach ($data['foods'] as $said) {
+            /** @var Row $row the schema of the file says so, and a test */
+            $row = $said + self::UNLESS_SAID;
+            $foods[$row['id']] = self::food($row);
             foreach ($row['words'] as $word) {
                 $name = self::normal($word);
                 $byName[$name] = $row['id'];
@@ -42,7 +48,7 @@ final readonly class Larder
         return new self($foods, $byName, $longest);
     }
 
-    /** @param array<string, mixed> $row as in core/data/larder.json, complete */
+    /** @param Row $row */
     private static function food(array $row): Food
     {
         return new Food(

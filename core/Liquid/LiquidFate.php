@@ -14,6 +14,8 @@ enum LiquidFate: string
     case Cut = 'cut';
     /** Stirred in at the end. */
     case Late = 'late';
+    /** As the cook has set it. */
+    case Fixed = 'fixed';
     /** More than the recipe has, to reach the level or the sauce that is wanted. */
     case Added = 'added';
 }

@@ -16,17 +16,25 @@ final readonly class SaltBalance
     /** What tastes right to most: 0.9 to 1.1 %. */
     private const AIM = 0.010;
 
+    /**
+     * @param Sum   $sum           g
+     * @param float $potGrams      everything in the pot
+     * @param float $percentBefore and after: any reduction
+     * @param float $holdBackGrams of the recipe's own salt, until the end
+     * @param float $overGrams     of it that is over the aim, held back or not
+     */
     private function __construct(
         public Sum $sum,
         public float $potGrams,
         public float $percentBefore,
         public float $percentAfter,
         public float $holdBackGrams,
+        public float $overGrams,
     ) {
     }
 
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
-    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams): self
+    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, bool $holdsBack = true): self
     {
         $poured = [];
         foreach ($sauce->changes as $change) {
@@ -55,7 +63,9 @@ final readonly class SaltBalance
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 
+        $over = min($added, max(0.0, $sum->total - self::AIM * $reduced));
+
         return new self($sum, $pot, 100 * $sum->total / $pot, 100 * $sum->total / $reduced,
-            min($added, max(0.0, $sum->total - self::AIM * $reduced)));
+            $holdsBack ? $over : 0.0, $over);
     }
 }

@@ -34,7 +34,7 @@ final readonly class SauceBalance
      * @param list<Ingredient> $ingredients     all of the recipe but the meat and what is only for serving
      * @param bool             $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
      */
-    public function __construct(private array $ingredients, private int $serves, private bool $recipeBoilsWine)
+    public function __construct(private array $ingredients, private int $serves, private bool $recipeBoilsWine, private LiquidWishes $wishes = new LiquidWishes())
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class SauceBalance
         $target = max($originally->total, $floor);
 
         $given = $this->given($joint, $end);
-        $late = array_sum(array_map(static fn (Ingredient $i): float => Role::Dairy === $i->role ? (float) $i->millilitres : 0.0, $this->ingredients));
+        $late = array_sum(array_map(fn (Ingredient $i): float => $this->isLate($i) ? (float) $i->millilitres : 0.0, $this->ingredients));
         $wanted = $target - $late - array_sum(array_map(static fn (Term $t): float => $t->value, $given));
         $changes = $this->allocate(max($wanted, $geometry->least($school)));
         $load = array_sum(array_map(static fn (LiquidChange $c): float => $c->loaded, $changes));
@@ -62,7 +62,7 @@ final readonly class SauceBalance
         $atEnd = new Sum('sauce-at-end', 'mL', [...$terms, ...$given]);
 
         return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load,
-            $this->poured(static fn (Ingredient $i): float => 1.0), self::worthReducing($atEnd->total - $target), $changes);
+            $this->poured(static fn (Ingredient $i): float => 1.0), $this->wishes->reduces ? self::worthReducing($atEnd->total - $target) : 0.0, $changes);
     }
 
     private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum
@@ -133,11 +133,17 @@ final readonly class SauceBalance
         return $total;
     }
 
+    private function isLate(Ingredient $ingredient): bool
+    {
+        return Role::Dairy === $ingredient->role && !\in_array($ingredient->foodText, $this->wishes->early, true);
+    }
+
     private function left(Ingredient $ingredient): float
     {
         $alcohol = $ingredient->food->alcohol ?? 0.0;
 
         return match (true) {
+            \in_array($ingredient->foodText, $this->wishes->unboiled, true) => 1.0,
             $alcohol >= self::WINE_FROM_ALCOHOL => self::LEFT_OF_WINE,
             $alcohol > 0 => self::LEFT_OF_BEER,
             default => 1.0,
@@ -160,8 +166,12 @@ final readonly class SauceBalance
                 continue;
             }
             $left = $this->left($i);
-            if (Role::Dairy === $i->role) {
+            if ($this->isLate($i)) {
                 $changes[$k] = new LiquidChange($i, $i->millilitres, $i->millilitres, 0.0, LiquidFate::Late);
+            } elseif (isset($this->wishes->fixed[$i->foodText])) {
+                $poured = $this->wishes->fixed[$i->foodText];
+                $room -= $poured * $left;
+                $changes[$k] = new LiquidChange($i, $i->millilitres, $poured, $poured * $left, LiquidFate::Fixed);
             } elseif (null !== $i->food?->cut) {
                 $cuttable[$k] = $i;
             } else {
@@ -181,7 +191,7 @@ final readonly class SauceBalance
             });
         }
         ksort($changes);
-        $extra = self::rounded($room);
+        $extra = $this->wishes->addsWater ? self::rounded($room) : 0.0;
         if ($extra > 0) {
             $changes[] = new LiquidChange(null, 0.0, $extra, $extra, LiquidFate::Added);
         }

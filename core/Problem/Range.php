@@ -102,6 +102,12 @@ final readonly class Range
         return new self(20, 10000, 'mL');
     }
 
+    /** Of one liquid to pour. */
+    public static function liquidMillilitres(): self
+    {
+        return new self(0, 10000, 'mL');
+    }
+
     public function holds(float $value): bool
     {
         return is_finite($value) && $value >= $this->least && $value <= $this->most;

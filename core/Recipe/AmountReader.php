@@ -36,9 +36,9 @@ final readonly class AmountReader
         $n = Number::pattern();
         $u = Unit::pattern();
         $this->number = "/(?<low>$n)/iu";
-        $this->range = sprintf(self::RANGE, $n);
+        $this->range = \sprintf(self::RANGE, $n);
         $this->unit = "/$u/iu";
-        $this->loose = sprintf(self::LOOSE, $u);
+        $this->loose = \sprintf(self::LOOSE, $u);
         $this->size = '/(?<low>\d+(?:[.,]\d+)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre|liter)\b\.?/iu';
         $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:".str_replace('?<unit>', '?:', $u).')/iu';
     }

@@ -53,6 +53,11 @@ final class IngredientReader
         $this->misheard = $misheard ?? Misheard::load();
     }
 
+    public static function metric(Larder $larder, Cuts $cuts, Misheard $misheard): self
+    {
+        return new self($larder, $cuts, UnitSystem::Metric, new Vocabulary(), $misheard);
+    }
+
     /** The same reader for other cups and spoons, and for what a household has taught. */
     public function for(UnitSystem $system, Vocabulary $vocabulary): self
     {

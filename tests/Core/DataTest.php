@@ -52,6 +52,7 @@ final class DataTest extends TestCase
 
     public function testWhatWasMisheardNowNamesAFood(): void
     {
+        /** @var array{words: list<array{in: string, meant: string}>} $data */
         $data = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/core/data/misheard.json'), true, 8, \JSON_THROW_ON_ERROR);
         foreach ($data['words'] as $row) {
             if ('food' === $row['in']) {

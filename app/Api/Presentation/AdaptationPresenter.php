@@ -294,6 +294,9 @@ final readonly class AdaptationPresenter
             $this->wording->say("ledger.$entry->code.is", $measures, $variables),
             $this->wording->say("ledger.$entry->code.why", $measures, $variables),
             null === $entry->sum ? null : $this->wording->sum($entry->sum, $measures),
+            $entry->key,
+            $entry->refused,
+            null === $entry->amount ? '' : $measures->volume($entry->amount),
         );
     }
 

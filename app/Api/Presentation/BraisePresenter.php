@@ -9,12 +9,14 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\ProblemView;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
+use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Step;
 
 /** Works out what follows from a draft. */
 final readonly class BraisePresenter
@@ -43,6 +45,7 @@ final readonly class BraisePresenter
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $understood),
             array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $problems->all()),
             null === $adapted ? null : $this->adaptations->present($adapted, $measures),
+            array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($draft, $understood)),
             $cookId,
         );
     }

@@ -6,9 +6,11 @@ namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
+use Pausis\App\Api\Wire\MarkView;
 use Pausis\App\Api\Wire\MeatDraft;
 use Pausis\App\Api\Wire\OriginalDraft;
 use Pausis\App\Api\Wire\ReadRecipe;
+use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Api\Wire\UnreadLine;
@@ -19,7 +21,9 @@ use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
@@ -40,30 +44,47 @@ final readonly class RecipePresenter
     {
     }
 
-    public function present(Reading $reading, string $text): ReadRecipe
+    public function present(Reading $reading, string $measures = ''): ReadRecipe
     {
-        $measures = $this->house->measures();
+        $house = $this->house->measures();
 
         return new ReadRecipe(
-            $this->draft($reading, $text, $measures),
-            array_map(fn (Ingredient $i): UnderstoodIngredient => $this->ingredient($i, $measures), $reading->ingredients),
-            array_map(fn (Step $s): UnderstoodStep => new UnderstoodStep($s->line, $s->source, $this->wording->label('step', $s->kind->value),
-                null === $s->minutes ? '' : $measures->span($s->minutes['low'] / 60, $s->minutes['high'] / 60)), $reading->steps),
+            $this->draft($reading, $measures, $house),
+            array_map(fn (Ingredient $i): UnderstoodIngredient => $this->ingredient($i, $house), $reading->ingredients),
+            array_map(fn (Step $s): UnderstoodStep => $this->step($s, $house), $reading->steps),
             array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source']), $reading->unread),
+            array_map(static fn (Mark $m): MarkView => new MarkView($m->text, $m->kind->value, $m->index), $reading->marks),
+            $reading->system->value,
         );
     }
 
+    public function step(Step $step, Measures $measures): UnderstoodStep
+    {
+        $details = array_filter([
+            null === $step->celsius ? '' : $measures->temperature($step->celsius),
+            null === $step->hob ? '' : $this->wording->label('hob', $step->hob),
+            null === $step->setting ? '' : $this->wording->label('setting', $step->setting),
+            (string) $step->until,
+            (string) $step->vessel,
+        ]);
+        $time = null === $step->minutes ? '' : $measures->span($step->minutes['low'] / 60, $step->minutes['high'] / 60);
+
+        return new UnderstoodStep($step->line, $step->source, $step->kind->value, $this->wording->label('step', $step->kind->value),
+            '' === $time ? '' : $time.($step->perSide ? ' '.$this->wording->label('step-part', 'per-side') : ''), array_values($details),
+            null === $step->guess ? '' : $this->wording->say('question.misheard', $measures, ['said' => $step->guess->said, 'meant' => $step->guess->meant]));
+    }
+
     /** As the recipe has it, and otherwise what most cooks would say. */
-    private function draft(Reading $reading, string $text, Measures $measures): BraiseDraft
+    private function draft(Reading $reading, string $whose, Measures $measures): BraiseDraft
     {
         $now = $this->house->now();
         $dinner = $now->modify($now->format('H:i') < self::LATEST_FOR_TODAY ? self::USUAL_DINNER : 'tomorrow '.self::USUAL_DINNER);
 
         return new BraiseDraft(
-            '' === $reading->title ? '' : mb_substr($reading->title, 0, 200),
+            $this->title($reading),
             (string) ($reading->serves ?? self::USUAL_SERVINGS),
-            $text,
-            array_map(static fn (Ingredient $i): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', false), $reading->ingredients),
+            $reading->text,
+            array_map(static fn (Ingredient $i): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true)), $reading->ingredients),
             $this->original($reading, $measures),
             $this->meat($reading, $measures),
             $this->cookers->all()[0]->id ?? '',
@@ -74,7 +95,20 @@ final readonly class RecipePresenter
             Thickness::CoatsSpoon->value,
             Thickener::CornStarch->value,
             'auto',
+            array_map(static fn (Step $s): StepDraft => new StepDraft($s->line, $s->source), $reading->steps),
+            $whose,
         );
+    }
+
+    private function title(Reading $reading): string
+    {
+        foreach ($reading->ingredients as $i) {
+            if ('' === $reading->title && Role::Meat === $i->role) {
+                return mb_strtoupper(mb_substr($i->foodText, 0, 1)).mb_substr($i->foodText, 1, 199);
+            }
+        }
+
+        return mb_substr($reading->title, 0, 200);
     }
 
     public function ingredient(Ingredient $i, Measures $measures): UnderstoodIngredient
@@ -93,19 +127,26 @@ final readonly class RecipePresenter
             },
             $i->confidence,
             $i->confidence >= self::SURE ? 'sure' : ($i->confidence >= self::FAIRLY ? 'fairly' : 'guess'),
-            $this->question($i),
+            $this->question($i, $measures),
+            array_map(fn (Doubt $d): string => $this->wording->label('doubt', $d->value), $i->doubts),
         );
     }
 
-    private function question(Ingredient $i): string
+    /** Only what would change the result is asked. */
+    private function question(Ingredient $i, Measures $measures): string
     {
-        return match (true) {
-            Role::Unknown === $i->role => $this->wording->label('question', 'unknown'),
-            Role::Meat === $i->role && null === $i->cut => $this->wording->label('question', 'no-cut'),
-            $i->confidence >= self::SURE => '',
-            null === $i->grams => $this->wording->label('question', 'no-amount'),
-            default => $this->wording->label('question', 'guess'),
-        };
+        foreach ($i->doubts as $doubt) {
+            $asks = match ($doubt) {
+                Doubt::UnknownFood, Doubt::NoCut, Doubt::NoAmount => true,
+                Doubt::Misheard, Doubt::UsualSize, Doubt::OneOfSeveral, Doubt::FromAnotherLine, Doubt::FromTheMethod => $i->role->isPoured() || Role::Meat === $i->role || Role::Salt === $i->role || Doubt::Misheard === $doubt,
+                default => false,
+            };
+            if ($asks && !$i->optional) {
+                return $this->wording->say("question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? '']);
+            }
+        }
+
+        return '';
     }
 
     private function original(Reading $reading, Measures $measures): OriginalDraft

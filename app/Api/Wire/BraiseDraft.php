@@ -14,6 +14,10 @@ final readonly class BraiseDraft
      * @param list<AwayDraft>       $away
      * @param string                $serveAt     local time, YYYY-MM-DDTHH:MM
      * @param string                $setting     auto, or a way of running the cooker
+     * @param list<StepDraft>       $steps
+     * @param string                $measures    whose cups and spoons; empty for a guess from the text
+     * @param list<string>          $refused     keys of ledger entries
+     * @param list<LedgerAmount>    $amounts     set otherwise in the ledger
      */
     public function __construct(
         #[Assert\Length(max: 200)] public string $title,
@@ -30,6 +34,10 @@ final readonly class BraiseDraft
         #[Assert\Length(max: 20)] public string $thickness,
         #[Assert\Length(max: 20)] public string $thickener,
         #[Assert\Length(max: 20)] public string $setting,
+        #[Assert\Count(max: 300)] #[Assert\Valid] public array $steps = [],
+        #[Assert\Length(max: 20)] public string $measures = '',
+        #[Assert\Count(max: 300)] #[Assert\All([new Assert\Length(max: 300)])] public array $refused = [],
+        #[Assert\Count(max: 100)] #[Assert\Valid] public array $amounts = [],
     ) {
     }
 }

@@ -10,6 +10,7 @@ final readonly class BraiseView
     /**
      * @param list<UnderstoodIngredient> $understood
      * @param list<ProblemView>          $problems
+     * @param list<UnderstoodStep>       $steps
      */
     public function __construct(
         public string $id,
@@ -18,6 +19,7 @@ final readonly class BraiseView
         public array $understood,
         public array $problems,
         public ?Adaptation $adaptation,
+        public array $steps,
         public ?string $cookId,
     ) {
     }

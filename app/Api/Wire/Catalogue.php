@@ -17,6 +17,8 @@ final readonly class Catalogue
      * @param list<Choice>    $methods
      * @param list<Choice>    $settings
      * @param list<Choice>    $forkAnswers
+     * @param list<Choice>    $stepKinds
+     * @param list<Choice>    $measures    whose cups and spoons
      */
     public function __construct(
         public array $cuts,
@@ -28,6 +30,8 @@ final readonly class Catalogue
         public array $methods,
         public array $settings,
         public array $forkAnswers,
+        public array $stepKinds,
+        public array $measures,
         public int $mostRecipeBytes,
     ) {
     }

@@ -7,12 +7,19 @@ namespace Pausis\App\Api\Wire;
 /** One change to the recipe. */
 final readonly class LedgerView
 {
+    /**
+     * @param string $key    by which it can be refused; empty where it can’t
+     * @param string $amount that may be set otherwise; empty where there is none
+     */
     public function __construct(
         public string $code,
         public string $was,
         public string $is,
         public string $why,
         public ?SumView $sum,
+        public string $key,
+        public bool $refused,
+        public string $amount,
     ) {
     }
 }

@@ -8,8 +8,9 @@ namespace Pausis\App\Api\Wire;
 final readonly class UnderstoodIngredient
 {
     /**
-     * @param float  $confidence 0 to 1
-     * @param string $sureness   sure, fairly or guess
+     * @param float        $confidence 0 to 1
+     * @param string       $sureness   sure, fairly or guess
+     * @param list<string> $doubts     why not surer, in words
      */
     public function __construct(
         public int $line,
@@ -22,6 +23,7 @@ final readonly class UnderstoodIngredient
         public float $confidence,
         public string $sureness,
         public string $question,
+        public array $doubts,
     ) {
     }
 }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Wire;
 
-/** One sentence of the method. */
+/** One instruction of the method. */
 final readonly class UnderstoodStep
 {
+    /**
+     * @param string       $kind     its code
+     * @param list<string> $details  temperature, heat, sign to go by, vessel: what else was understood
+     * @param string       $question what should be looked at; empty where nothing
+     */
     public function __construct(
         public int $line,
         public string $source,
         public string $kind,
+        public string $kindText,
         public string $time,
+        public array $details,
+        public string $question,
     ) {
     }
 }

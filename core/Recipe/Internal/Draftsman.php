@@ -13,6 +13,7 @@ use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;
 use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
@@ -75,7 +76,7 @@ final class Draftsman
         $this->mentions = new Mentions($reader, $larder, $cuts);
         $this->marking = new Marking();
         $this->references = new References($reader->amounts());
-        $this->serves = sprintf(self::SERVES, self::NUMBERS);
+        $this->serves = \sprintf(self::SERVES, self::NUMBERS);
     }
 
     public function read(string $text): Reading
@@ -89,7 +90,8 @@ final class Draftsman
             }
         }
         $this->fromTheMethod();
-        $steps = array_map(fn (Step $s): Step => $s->using($this->named($s->source)), $this->steps);
+        $naming = new Naming($this->ingredients);
+        $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
         $marks = $this->marking->over($text);
 
         return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), $this->original($steps), $marks, $this->reader->system());
@@ -275,7 +277,7 @@ final class Draftsman
             return;
         }
         $step = $this->stepReader->read($sentence->text, $sentence->line);
-        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind) && $this->hasRoom()) {
+        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || $this->goesOn($step)) && $this->hasRoom()) {
             $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
             $this->steps[] = $step;
             $this->where[] = $sentence;
@@ -289,6 +291,12 @@ final class Draftsman
         }
         $this->counted($sentence->text);
         $this->marking->claim($sentence, MarkKind::Unread);
+    }
+
+    /** Whether a sentence without a verb goes on with the method: "stock in, lid on". */
+    private function goesOn(Step $step): bool
+    {
+        return [] !== $this->steps && (null !== $step->minutes || [] !== (new Naming($this->ingredients))->in($step->source));
     }
 
     /** @param list<array{Stretch, Ingredient}> $listed */
@@ -354,39 +362,6 @@ final class Draftsman
         }
 
         return true;
-    }
-
-    /** @return list<int> places of the ingredients that a sentence names */
-    private function named(string $sentence): array
-    {
-        $lower = ' '.Larder::normal($sentence).' ';
-        $places = [];
-        foreach ($this->ingredients as $k => $one) {
-            foreach ($this->namesOf($one) as $name) {
-                if ('' !== $name && (str_contains($lower, " $name ") || str_contains($lower, " {$name}s ") || str_contains($lower, " {$name}es "))) {
-                    $places[] = $k;
-                    break;
-                }
-            }
-        }
-
-        return $places;
-    }
-
-    /** @return list<string> */
-    private function namesOf(Ingredient $one): array
-    {
-        $text = Larder::normal($one->foodText);
-        $last = (string) preg_replace('/^.* /u', '', $text);
-        $names = [$text, $last, (string) preg_replace('/s$/u', '', $last)];
-        if (Role::Meat === $one->role) {
-            array_push($names, 'meat', 'joint', $one->cut->animal ?? '');
-        }
-        if (null !== $one->food) {
-            $names[] = Larder::normal($one->food->name);
-        }
-
-        return $names;
     }
 
     /**

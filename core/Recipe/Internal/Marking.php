@@ -57,7 +57,7 @@ final class Marking
     }
 
     /**
-     * @param list<int>                              $edges
+     * @param list<int>                                  $edges
      * @param array<int, array{MarkKind, int|null}|null> $taken
      *
      * @return list<Mark>

@@ -93,7 +93,7 @@ final readonly class References
 
             return $one->named()->measured(self::written($left), new Amount($left, $left, Unit::Millilitre), $left * ($one->food->density ?? 1.0), $left, Doubt::FromAnotherLine, 0.8);
         }
-        if ($one->role->isPoured() && null === $used && null !== $whole) {
+        if ($one->role->isPoured() && null === $used) {
             return $one->named();
         }
 

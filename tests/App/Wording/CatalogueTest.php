@@ -14,8 +14,10 @@ use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Tenderness\Doneness;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -39,7 +41,7 @@ final class CatalogueTest extends TestCase
             'role' => Role::cases(), 'level' => LevelSchool::cases(), 'texture' => Doneness::cases(), 'thickness' => Thickness::cases(),
             'thickener' => Thickener::cases(), 'method' => Method::cases(), 'fork' => ForkAnswer::cases(), 'step' => StepKind::cases(),
             'setting' => [...ProgramChoice::cases(), ...Setting::cases()], 'clash-short' => ClashReason::cases(),
-            'task' => TaskKind::cases(),
+            'task' => TaskKind::cases(), 'doubt' => Doubt::cases(), 'measures' => UnitSystem::cases(), 'measures-hint' => UnitSystem::cases(),
         ];
         foreach ($choices as $name => $cases) {
             foreach ($cases as $case) {
@@ -61,14 +63,17 @@ final class CatalogueTest extends TestCase
             'finding' => '/new Finding\(\s*\'([a-z0-9-]+)\'/',
             'term' => '/new Term\(\s*\'([a-z0-9-]+)\'[,)]/',
             'sum' => '/new Sum\(\s*\'([a-z0-9-]+)\'/',
-            'ledger' => '/new LedgerEntry\(\s*\'([a-z0-9-]+)\'[,)]/',
+            'ledger' => '/(?:new LedgerEntry|->entry)\(\s*\'([a-z0-9-]+)\'[,)]/',
+            'ledger.step-' => '/StepFate::\w+, \'([a-z-]+)\'|->added\(\'([a-z-]+)\'/',
+            'method-step' => '/StepFate::Changed, \'([a-z-]+)\'|->added\(\'([a-z-]+)\'/',
         ];
         $found = 0;
         foreach (self::sources() as $source) {
             foreach ($patterns as $family => $pattern) {
                 preg_match_all($pattern, $source, $codes);
-                foreach ($codes[1] as $code) {
-                    self::assertTrue($this->has("$family.$code"), "$family.$code");
+                foreach (array_filter([...$codes[1], ...($codes[2] ?? [])]) as $code) {
+                    $path = str_ends_with($family, '-') ? "$family$code.why" : "$family.$code";
+                    self::assertTrue($this->has($path), $path);
                     ++$found;
                 }
             }

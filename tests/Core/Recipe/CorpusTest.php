@@ -32,7 +32,7 @@ final class CorpusTest extends TestCase
                 continue;
             }
             [$line, $amount, $food, $grams] = [...explode('|', $row), null];
-            $read = $reader->read($line);
+            $read = $reader->read((string) $line);
             $lines[] = $line;
             if (self::amount($read) !== $amount || (null !== $grams && abs((float) $read->grams - (float) $grams) > 0.02 * (float) $grams)) {
                 $wrongAmounts[] = "$line: $amount, read ".self::amount($read)." ($read->grams g)";

@@ -44,6 +44,10 @@ export type BraiseDraft = {
   thickness: string;
   thickener: string;
   setting: string;
+  steps: StepDraft[];
+  measures: string;
+  refused: string[];
+  amounts: LedgerAmount[];
 };
 
 /** A braise in the list. */
@@ -65,6 +69,7 @@ export type BraiseView = {
   understood: UnderstoodIngredient[];
   problems: ProblemView[];
   adaptation: Adaptation | null;
+  steps: UnderstoodStep[];
   cookId: string | null;
 };
 
@@ -79,6 +84,8 @@ export type Catalogue = {
   methods: Choice[];
   settings: Choice[];
   forkAnswers: Choice[];
+  stepKinds: Choice[];
+  measures: Choice[];
   mostRecipeBytes: number;
 };
 
@@ -204,6 +211,12 @@ export type IngredientDraft = {
   ignored: boolean;
 };
 
+/** An amount in the ledger that the cook has set otherwise, as typed. */
+export type LedgerAmount = {
+  key: string;
+  typed: string;
+};
+
 /** One change to the recipe. */
 export type LedgerView = {
   code: string;
@@ -211,6 +224,9 @@ export type LedgerView = {
   is: string;
   why: string;
   sum: SumView | null;
+  key: string;
+  refused: boolean;
+  amount: string;
 };
 
 /** The sauce in four numbers and two sums. */
@@ -221,6 +237,30 @@ export type LiquidView = {
   reduce: string;
   original: SumView;
   atEnd: SumView;
+  text: string;
+};
+
+/** A stretch of the recipe and what it was taken for; together they are the text. */
+export type MarkView = {
+  text: string;
+  kind: string;
+  index: number | null;
+};
+
+/** What the cook says that a line of a recipe means. */
+export type MeaningDraft = {
+  source: string;
+  food: string;
+  role: string;
+  ignored: boolean;
+};
+
+/** What some words mean in this house. */
+export type MeaningView = {
+  words: string;
+  food: string;
+  role: string;
+  ignored: boolean;
   text: string;
 };
 
@@ -297,17 +337,21 @@ export type ProblemView = {
   message: string;
 };
 
-/** What was made of a pasted recipe: the beginning of a draft, and how it was understood. */
+/** What was made of a recipe: the beginning of a draft, and how it was understood. */
 export type ReadRecipe = {
   draft: BraiseDraft;
   understood: UnderstoodIngredient[];
   steps: UnderstoodStep[];
   unread: UnreadLine[];
+  marks: MarkView[];
+  measures: string;
 };
 
-/** A recipe as pasted. */
+/** A recipe as pasted, or a file with one in it. */
 export type RecipeText = {
   text: string;
+  name: string;
+  measures: string;
 };
 
 /** Salt in the finished pot. */
@@ -346,6 +390,14 @@ export type SlurryView = {
 export type StartCook = {
   at: string;
   setting: string;
+};
+
+/** One step of the recipe as the cook left it; kind and minutes are empty where the reading stands. */
+export type StepDraft = {
+  line: number;
+  source: string;
+  kind: string;
+  minutes: string;
 };
 
 /** A number as the sum of its terms. */
@@ -391,14 +443,18 @@ export type UnderstoodIngredient = {
   confidence: number;
   sureness: string;
   question: string;
+  doubts: string[];
 };
 
-/** One sentence of the method. */
+/** One instruction of the method. */
 export type UnderstoodStep = {
   line: number;
   source: string;
   kind: string;
+  kindText: string;
   time: string;
+  details: string[];
+  question: string;
 };
 
 /** A line that nothing was made of. */

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Exchange;
+
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\AdaptedStep;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Safety\Finding;
+
+/** The adapted recipe as Markdown and as schema.org JSON-LD; both read back to the same recipe. */
+final readonly class AdaptedRecipe
+{
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    public function markdown(string $title, AdaptedBraise $braise, Measures $measures): string
+    {
+        $steps = $this->steps($braise, $measures);
+
+        return implode("\n", [
+            "# $title", '', 'Serves '.$braise->order->serves, '',
+            '## Ingredients', '', ...array_map(static fn (string $line): string => "- $line", $this->ingredients($braise, $measures)),
+            '', '## Method', '', ...array_map(static fn (int $k, string $step): string => ($k + 1).". $step", array_keys($steps), $steps),
+            '', '## Notes', '', ...array_map(static fn (string $note): string => "- $note", $this->notes($braise, $measures)), '',
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonLd(string $title, AdaptedBraise $braise, Measures $measures): array
+    {
+        $window = $braise->chosen->windows[$braise->order->texture->value];
+        $minutes = (int) round(60 * ($window->likely ?? 0.0));
+
+        return [
+            '@context' => 'https://schema.org',
+            '@type' => 'Recipe',
+            'name' => $title,
+            'recipeYield' => (string) $braise->order->serves,
+            'cookingMethod' => $this->wording->label('method', 'slow-cooker'),
+            'cookTime' => \sprintf('PT%dH%dM', intdiv($minutes, 60), $minutes % 60),
+            'recipeIngredient' => $this->ingredients($braise, $measures),
+            'recipeInstructions' => array_map(static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], $this->steps($braise, $measures)),
+        ];
+    }
+
+    /** @return list<string> */
+    private function ingredients(AdaptedBraise $braise, Measures $measures): array
+    {
+        $order = $braise->order;
+        $changed = [];
+        foreach ($braise->chosen->sauce->changes as $change) {
+            if (null === $change->ingredient) {
+                $extra = $change->poured;
+            } elseif (\in_array($change->fate, [LiquidFate::Cut, LiquidFate::Fixed], true)) {
+                $changed[spl_object_id($change->ingredient)] = $change->poured;
+            }
+        }
+        $meat = $measures->mass($order->joint->boneless->inGrams() + $order->bone->inGrams());
+        $lines = $said = [];
+        foreach ($order->ingredients as $i) {
+            $poured = $changed[spl_object_id($i)] ?? null;
+            $isMeat = Role::Meat === $i->role && null !== $i->cut && $i->cut->id === $order->joint->cut->id;
+            if (null !== $poured && $poured < 1) {
+                continue;
+            }
+            $amount = $isMeat && !isset($said['meat']) ? $meat : (null === $poured ? $i->amountText : $measures->volume($poured));
+            $said = $isMeat ? ['meat' => true] : $said;
+            $lines[] = $this->line($i, $amount);
+        }
+        if (!isset($said['meat'])) {
+            array_unshift($lines, $meat.' '.mb_strtolower($order->joint->cut->name));
+        }
+        if (isset($extra)) {
+            $lines[] = $measures->volume($extra).' water';
+        }
+
+        return $lines;
+    }
+
+    private function line(Ingredient $i, string $amount): string
+    {
+        $notes = (string) preg_replace('/^\(|\)$|\d.*$/', '', $i->notes);
+        $food = Role::Meat === $i->role && null !== $i->cut ? $i->cut->words[0] : $i->foodText;
+
+        return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : ('' === trim($notes, ' ,') ? '' : ', '.trim($notes, ' ,')));
+    }
+
+    /** @return list<string> */
+    private function steps(AdaptedBraise $braise, Measures $measures): array
+    {
+        $remaining = array_filter($braise->method, static fn (AdaptedStep $s): bool => $s->remains());
+
+        return array_values(array_map(fn (AdaptedStep $s): string => $this->step($s, $measures), $remaining));
+    }
+
+    public function step(AdaptedStep $step, Measures $measures): string
+    {
+        if ($step->asWritten()) {
+            return trim((string) preg_replace('/\s+/u', ' ', $step->source));
+        }
+        $variables = $step->variables;
+        foreach (['setting', 'thickener'] as $choice) {
+            if (isset($variables[$choice])) {
+                $variables[$choice] = mb_strtolower($this->wording->label($choice, (string) $variables[$choice]));
+            }
+        }
+
+        return $this->wording->say("method-step.$step->code", $measures, [...$variables, 'source' => rtrim($step->source, '. ')]);
+    }
+
+    /** @return list<string> */
+    private function notes(AdaptedBraise $braise, Measures $measures): array
+    {
+        return [
+            ...array_map(fn (Finding $f): string => $this->wording->say("finding.$f->rule", $measures, $f->variables), $braise->findings),
+            $this->wording->label('caution', 'defer'),
+        ];
+    }
+}

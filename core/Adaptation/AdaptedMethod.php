@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\StepKind;
+
+/** The recipe's steps in a slow cooker: what stays, what is done otherwise, what falls away and what is missing. */
+final readonly class AdaptedMethod
+{
+    private const LEAST_COOK_MINUTES = 20.0;
+    private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
+    private const SEALS = '/\bseal(?:s|ed|ing)?\b/iu';
+    private const BOILS = '/\bboil/iu';
+    /** Longer than this, garlic in a hot pan turns bitter. */
+    private const GARLIC_MINUTES = 2.0;
+
+    public function __construct(private BraiseOrder $order, private SettingOutcome $chosen, private Slurry $slurry)
+    {
+    }
+
+    /** @return list<AdaptedStep> */
+    public function steps(): array
+    {
+        $cook = $this->cookIndex();
+        $steps = [];
+        foreach ($this->order->steps as $k => $step) {
+            if ($k === $cook) {
+                array_push($steps, ...$this->missingBefore($cook));
+            }
+            if (StepKind::Serve === $step->kind && !isset($served)) {
+                $served = true;
+                array_push($steps, ...$this->takeOut());
+            }
+            $steps[] = $this->adapted($step, $k, $cook);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<LedgerEntry> */
+    public function changes(): array
+    {
+        $entries = [];
+        foreach ($this->steps() as $step) {
+            if (StepFate::Stays !== $step->fate) {
+                $entries[] = new LedgerEntry("step-$step->code", ['step' => self::short($step->source), ...$step->variables], null, $step->key, $step->refused);
+            }
+        }
+
+        return $entries;
+    }
+
+    private function cookIndex(): ?int
+    {
+        foreach ($this->order->steps as $k => $step) {
+            if (StepKind::Cook === $step->kind && null !== $step->minutes && $step->minutes['high'] >= self::LEAST_COOK_MINUTES) {
+                return $k;
+            }
+        }
+
+        return null;
+    }
+
+    private function adapted(Step $step, int $k, ?int $cook): AdaptedStep
+    {
+        $after = null !== $cook && $k > $cook;
+        $short = null !== $step->minutes && $step->minutes['high'] < self::LEAST_COOK_MINUTES;
+        [$fate, $code, $variables] = match (true) {
+            StepKind::Preheat === $step->kind && 1 !== preg_match('/insert|cooker/iu', $step->source) => [StepFate::Gone, 'oven-not-needed', []],
+            $k === $cook => [StepFate::Changed, 'cook-on-setting', $this->window()],
+            $after && StepKind::Cook === $step->kind && !$short => [StepFate::Gone, 'within-the-hours', []],
+            null !== $cook && \in_array($step->kind, [StepKind::Check, StepKind::Glaze], true) && ($k === $cook + 1 || !$after) && 1 === preg_match(self::DISTURBS, $step->source) => [StepFate::Gone, 'lid-stays-on', []],
+            $after && StepKind::Reduce === $step->kind => [StepFate::Changed, 'reduce-on-hob', $this->reduction()],
+            $after && StepKind::Thicken === $step->kind && $this->slurry->grams >= 1 => [StepFate::Changed, 'thicken-on-hob', [
+                'thickener' => $this->slurry->thickener->value, 'grams' => $this->slurry->grams, 'coldMl' => $this->slurry->coldMillilitres,
+            ]],
+            StepKind::FryBase === $step->kind && $this->friesGarlicLong($step) => [StepFate::Changed, 'garlic-last', []],
+            StepKind::Brown === $step->kind && 1 === preg_match(self::SEALS, $step->source) => [StepFate::Changed, 'brown-for-flavour', []],
+            default => [StepFate::Stays, '', []],
+        };
+        $key = StepFate::Stays === $fate || $k === $cook ? '' : "step:$k:$code";
+
+        return new AdaptedStep($fate, $step->kind, $step->source, $code, $variables, $key, $this->order->choices->refuses($key));
+    }
+
+    private function friesGarlicLong(Step $step): bool
+    {
+        $garlic = $others = false;
+        foreach ($step->ingredients as $index) {
+            $food = $this->order->allIngredients[$index] ?? null;
+            $garlic = $garlic || 'garlic' === $food?->food?->id;
+            $others = $others || Role::Vegetable === $food?->role;
+        }
+
+        return $garlic && $others && (null === $step->minutes || $step->minutes['high'] > self::GARLIC_MINUTES);
+    }
+
+    /** @return array<string, float|string> */
+    private function window(): array
+    {
+        $window = $this->chosen->windows[$this->order->texture->value];
+
+        return ['setting' => $this->chosen->choice->value, 'earliestHours' => $window->earliest ?? 0.0, 'latestHours' => $window->latest ?? AdaptBraise::HORIZON];
+    }
+
+    /** @return array<string, float> */
+    private function reduction(): array
+    {
+        foreach ($this->chosen->finish->terms as $term) {
+            if ('reduce' === $term->code) {
+                return ['ml' => $this->chosen->sauce->reduce, 'minutes' => $term->value];
+            }
+        }
+
+        return ['ml' => 0.0, 'minutes' => 0.0];
+    }
+
+    /** @return list<AdaptedStep> */
+    private function missingBefore(int $cook): array
+    {
+        $before = \array_slice($this->order->steps, 0, $cook);
+        $boils = static fn (StepKind ...$kinds): bool => [] !== array_filter($before, static fn (Step $s): bool => \in_array($s->kind, $kinds, true));
+        $missing = [];
+        foreach ($this->chosen->sauce->changes as $change) {
+            $food = $change->ingredient?->foodText;
+            if (null !== $food && LiquidFate::Late !== $change->fate && $change->loaded < $change->poured && !$boils(StepKind::Reduce, StepKind::Deglaze)) {
+                $missing[] = $this->added('wine-first', StepKind::Reduce, ['food' => $food, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
+            }
+        }
+        foreach ($this->order->potIngredients() as $i) {
+            $told = array_filter($before, static fn (Step $s): bool => 1 === preg_match(self::BOILS, $s->source) && str_contains(mb_strtolower($s->source), 'bean'));
+            if (true === $i->food?->phaseolus && [] === $told) {
+                $missing[] = $this->added('beans-first', StepKind::Soak, ['food' => $i->foodText]);
+            }
+        }
+
+        return $missing;
+    }
+
+    /** @return list<AdaptedStep> */
+    private function takeOut(): array
+    {
+        $out = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($this->order->potIngredients(), static fn (Ingredient $i): bool => true === $i->food?->takeOut));
+        if ($this->order->joint->cut->bone > 0) {
+            $out[] = 'bones';
+        }
+
+        return [] === $out ? [] : [$this->added('take-out', StepKind::LiftOut, ['list' => implode(', ', array_unique($out))])];
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function added(string $code, StepKind $kind, array $variables): AdaptedStep
+    {
+        $key = "step:$code:".($variables['food'] ?? '');
+        // What is added for safety can't be refused.
+        $key = 'beans-first' === $code ? '' : $key;
+
+        return new AdaptedStep(StepFate::Added, $kind, '', $code, $variables, $key, $this->order->choices->refuses($key));
+    }
+
+    private static function short(string $source): string
+    {
+        return mb_strlen($source) > 90 ? mb_substr($source, 0, 88).' …' : $source;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Liquid\LiquidWishes;
+use Pausis\Core\Recipe\Ingredient;
+
+/** What the cook has refused or set otherwise in the ledger, by the keys of its entries. */
+final readonly class LedgerChoices
+{
+    /**
+     * @param list<string>         $refused
+     * @param array<string, float> $amounts mL of a liquid, by key
+     */
+    public function __construct(private array $refused = [], private array $amounts = [])
+    {
+    }
+
+    public function refuses(string $key): bool
+    {
+        return '' !== $key && \in_array($key, $this->refused, true);
+    }
+
+    public function amount(string $key): ?float
+    {
+        return $this->amounts[$key] ?? null;
+    }
+
+    /** @param list<Ingredient> $ingredients */
+    public function liquids(array $ingredients): LiquidWishes
+    {
+        $fixed = $unboiled = $early = [];
+        foreach ($ingredients as $i) {
+            if (null === $i->millilitres) {
+                continue;
+            }
+            $amount = $this->amount("liquid:$i->foodText") ?? ($this->refuses("liquid:$i->foodText") ? $i->millilitres : null);
+            if (null !== $amount) {
+                $fixed[$i->foodText] = $amount;
+            }
+            if ($this->refuses("boil:$i->foodText")) {
+                $unboiled[] = $i->foodText;
+            }
+            if ($this->refuses("late:$i->foodText")) {
+                $early[] = $i->foodText;
+            }
+        }
+
+        return new LiquidWishes($fixed, $unboiled, $early, !$this->refuses('add-liquid'), !$this->refuses('reduce'));
+    }
+}

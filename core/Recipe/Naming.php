@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe;
+
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Larder\Role;
+
+/** Which ingredients a sentence names: by what the recipe calls them, by the last word of it, meat also as meat. */
+final readonly class Naming
+{
+    /** @var list<list<string>> names of each ingredient */
+    private array $names;
+
+    /** @param list<Ingredient> $ingredients */
+    public function __construct(array $ingredients)
+    {
+        $this->names = array_map(self::namesOf(...), $ingredients);
+    }
+
+    /** @return list<int> places among the ingredients */
+    public function in(string $sentence): array
+    {
+        $text = ' '.Larder::normal($sentence).' ';
+        $places = [];
+        foreach ($this->names as $k => $names) {
+            foreach ($names as $name) {
+                if (str_contains($text, " $name ") || str_contains($text, " {$name}s ") || str_contains($text, " {$name}es ")) {
+                    $places[] = $k;
+                    break;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<string> */
+    private static function namesOf(Ingredient $one): array
+    {
+        $text = Larder::normal($one->foodText);
+        $last = (string) preg_replace('/^.* /u', '', $text);
+        $names = [$text, $last, (string) preg_replace('/s$/u', '', $last)];
+        if (Role::Meat === $one->role) {
+            array_push($names, 'meat', 'joint', $one->cut->animal ?? '');
+        }
+        if (null !== $one->food) {
+            $names[] = Larder::normal($one->food->name);
+        }
+
+        return array_values(array_filter(array_unique($names), static fn (string $name): bool => '' !== $name));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Adaptation;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\AdaptedStep;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\LedgerEntry;
+use Pausis\Core\Adaptation\StepFate;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\TestCase;
+
+/** Every change can be refused or set otherwise, and the rest is worked out anew. */
+final class LedgerTest extends TestCase
+{
+    private const RECIPE = <<<'TEXT'
+        Chuck with wine and peas
+        Serves 4
+
+        1.3 kg beef chuck
+        2 onions
+        4 cloves garlic
+        250 ml red wine
+        1.2 l beef stock
+        200 g dried haricot beans
+        8 tsp salt
+        200 g frozen peas
+        100 ml cream
+        250 g egg noodles
+        2 bay leaves
+
+        Heat the oven to 150 °C.
+        Sear the beef to seal in the juices.
+        Fry the onions and garlic for 10 minutes.
+        Put everything in a casserole, cover and cook in the oven for 4 hours.
+        Turn the meat halfway.
+        Simmer uncovered for 15 minutes to reduce the sauce.
+        Thicken with a little cornflour.
+        Serve with the noodles.
+        TEXT;
+
+    public function testStepsStayChangeGoOrAreAdded(): void
+    {
+        $braise = self::adapt();
+        $fates = array_map(static fn (AdaptedStep $s): string => $s->fate->value.' '.$s->code, $braise->method);
+
+        self::assertSame([
+            'gone oven-not-needed', 'changed brown-for-flavour', 'changed garlic-last', 'added wine-first', 'added beans-first',
+            'changed cook-on-setting', 'gone lid-stays-on', 'changed reduce-on-hob', 'changed thicken-on-hob', 'added take-out', 'stays ',
+        ], $fates);
+    }
+
+    public function testARefusedStepStaysAsWrittenButWhatIsForSafetyCannotBeRefused(): void
+    {
+        $keys = array_map(static fn (AdaptedStep $s): string => $s->key, self::adapt()->method);
+        $refusable = array_values(array_filter($keys, static fn (string $key): bool => '' !== $key));
+        $braise = self::adapt(new LedgerChoices($refusable));
+
+        self::assertCount(8, $refusable);
+        foreach ($braise->method as $step) {
+            self::assertSame('' !== $step->key, $step->refused);
+            self::assertSame('' !== $step->key && StepFate::Added !== $step->fate || StepFate::Stays === $step->fate, $step->asWritten());
+        }
+        self::assertTrue(self::step($braise, 'beans-first')->remains());
+        self::assertFalse(self::step($braise, 'wine-first')->remains());
+    }
+
+    public function testARefusedCutPoursItAllAndTheSauceGrows(): void
+    {
+        $as = self::adapt();
+        $refused = self::adapt(new LedgerChoices(['liquid:beef stock']));
+        $entry = self::entry($refused, 'liquid-fixed');
+
+        self::assertTrue($entry->refused);
+        self::assertEqualsWithDelta(1200, $entry->variables['isMl'], 0.01);
+        self::assertGreaterThan($as->chosen->sauce->load + 100, $refused->chosen->sauce->load);
+        self::assertGreaterThan($as->chosen->fill, $refused->chosen->fill);
+        self::assertGreaterThan($as->chosen->sauce->reduce, $refused->chosen->sauce->reduce);
+    }
+
+    public function testALiquidSetOtherwiseIsPouredSo(): void
+    {
+        $braise = self::adapt(new LedgerChoices(['add-liquid'], ['liquid:beef stock' => 450.0]));
+        $entry = self::entry($braise, 'liquid-fixed');
+
+        self::assertSame([450.0, false], [$entry->amount, $entry->refused]);
+        self::assertEqualsWithDelta(450 + 125, $braise->chosen->sauce->load, 0.01);
+    }
+
+    public function testRefusingSaltReductionThickenerAndBoilingDownEachChangesItsNumber(): void
+    {
+        $as = self::adapt(level: LevelSchool::NearlyCovered);
+        self::assertGreaterThan(0.5, $as->chosen->salt->holdBackGrams);
+        self::assertGreaterThan(0, $as->chosen->sauce->reduce);
+        self::assertGreaterThan(1, $as->slurry->grams);
+
+        $salt = self::adapt(new LedgerChoices(['hold-salt']), LevelSchool::NearlyCovered);
+        self::assertSame([0.0, true], [$salt->chosen->salt->holdBackGrams, self::entry($salt, 'hold-salt')->refused]);
+
+        $thin = self::adapt(new LedgerChoices(['reduce']), LevelSchool::NearlyCovered);
+        self::assertSame(0.0, $thin->chosen->sauce->reduce);
+        self::assertGreaterThan($as->slurry->grams, $thin->slurry->grams, 'more sauce is left to thicken');
+        self::assertLessThan($as->chosen->finish->total, $thin->chosen->finish->total);
+
+        $unthickened = self::adapt(new LedgerChoices(['thicken']));
+        self::assertSame(0.0, $unthickened->slurry->grams);
+        self::assertTrue(self::entry($unthickened, 'thicken')->refused);
+
+        $raw = self::adapt(new LedgerChoices(['boil:red wine']));
+        self::assertTrue(self::entry($raw, 'liquid-boiled-down')->refused);
+        foreach ($raw->chosen->sauce->changes as $change) {
+            self::assertTrue(LiquidFate::Late === $change->fate || $change->poured === $change->loaded);
+        }
+    }
+
+    public function testWithoutTheRecipesOwnTimeTheCutSpeaksAlone(): void
+    {
+        $as = self::adapt();
+        $without = self::adapt(new LedgerChoices([BraiseOrder::NEED_KEY]));
+
+        self::assertNotSame($as->order->joint->needHours, $without->order->joint->needHours);
+        self::assertEqualsWithDelta(3.6, $without->order->joint->needHours, 1e-9);
+        self::assertTrue(self::entry($without, 'need-from-recipe')->refused);
+    }
+
+    public function testWhatIsRefusedIsTheOnlyThingMarkedSo(): void
+    {
+        foreach (self::adapt(new LedgerChoices(['late:frozen peas']))->ledger as $entry) {
+            self::assertSame('late:frozen peas' === $entry->key, $entry->refused, $entry->code);
+        }
+    }
+
+    private static function adapt(LedgerChoices $choices = new LedgerChoices(), LevelSchool $level = LevelSchool::OwnJuices): AdaptedBraise
+    {
+        $reading = (new RecipeReader(Larder::load(), Cuts::load()))->read(self::RECIPE, new Problems());
+        self::assertNotNull($reading);
+        $zone = new \DateTimeZone('Europe/Vienna');
+
+        return (new AdaptBraise())->adapt((new BraiseOrder(
+            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
+            new Presence([]), $level, steps: $reading->steps, choices: $choices, allIngredients: $reading->ingredients,
+        ))->informedByRecipe());
+    }
+
+    private static function entry(AdaptedBraise $braise, string $code): LedgerEntry
+    {
+        foreach ($braise->ledger as $entry) {
+            if ($code === $entry->code) {
+                return $entry;
+            }
+        }
+        self::fail("No $code in ".implode(', ', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->ledger)));
+    }
+
+    private static function step(AdaptedBraise $braise, string $code): AdaptedStep
+    {
+        foreach ($braise->method as $step) {
+            if ($code === $step->code) {
+                return $step;
+            }
+        }
+        self::fail("No step $code.");
+    }
+}
