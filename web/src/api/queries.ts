@@ -12,8 +12,13 @@ import type {
   ForkTestDraft,
   HouseDraft,
   HouseView,
+  IngredientDraft,
+  MeaningDraft,
+  MeaningView,
   NotebookView,
   ReadRecipe,
+  RecipeLines,
+  RecipeText,
   SauceDraft,
   StartCook,
   TurnSetting,
@@ -47,7 +52,18 @@ export const useCook = (id: string) =>
   });
 
 export const useReadRecipe = () =>
-  useMutation({ mutationFn: (text: string) => request<ReadRecipe>("POST", "/recipes/read", { text }) });
+  useMutation({ mutationFn: (recipe: RecipeText) => request<ReadRecipe>("POST", "/recipes/read", recipe) });
+
+export const readLines = (lines: RecipeLines) => request<IngredientDraft[]>("POST", "/recipes/lines", lines);
+
+export const useMeanings = () =>
+  useQuery({ queryKey: ["meanings"], queryFn: () => request<MeaningView[]>("GET", "/meanings") });
+
+export const useLearnMeaning = () =>
+  useSending((meaning: MeaningDraft) => request<MeaningView>("POST", "/meanings", meaning), ["meanings"]);
+
+export const useForgetMeaning = () =>
+  useSending((words: string) => request<void>("DELETE", `/meanings/${encodeURIComponent(words)}`), ["meanings"]);
 
 export const usePreview = (draft: BraiseDraft) =>
   useQuery({

@@ -347,6 +347,13 @@ export type ReadRecipe = {
   measures: string;
 };
 
+/** Ingredient lines to be read one by one: what a cook has split or put together. */
+export type RecipeLines = {
+  sources: string[];
+  line: number;
+  measures: string;
+};
+
 /** A recipe as pasted, or a file with one in it. */
 export type RecipeText = {
   text: string;

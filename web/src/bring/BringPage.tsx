@@ -1,29 +1,39 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { Problem } from "../api/Problem";
 import { useCatalogue, useReadRecipe } from "../api/queries";
 import { useTitle } from "../app/useTitle";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { ReadRecipeView } from "./ReadRecipeView";
+import { readFile } from "./readFile";
 
 const KEPT = "pausis.bring";
+const MOST_FILE_BYTES = 3_000_000;
 
-/** Paste a recipe, see what was made of it, correct it, and take it to the workbench. */
+const kilobytes = (bytes: number) => `${Math.round(bytes / 1000)} kB`;
+
+/** Paste or open a recipe, see what was made of it, correct it, and take it to the workbench. */
 export function BringPage() {
   useTitle("Bring a recipe");
   const [text, setText] = useState(() => sessionStorage.getItem(KEPT) ?? "");
+  const [dropping, setDropping] = useState(false);
+  const [fileProblem, setFileProblem] = useState("");
   const read = useReadRecipe();
+  const picker = useRef<HTMLInputElement>(null);
   const most = useCatalogue().data?.mostRecipeBytes ?? 200_000;
   const bytes = new TextEncoder().encode(text).length;
   const tooLong =
     bytes > most
-      ? `This is ${Math.round(bytes / 1000)} kB of text; at most ${most / 1000} kB can be read. Leave out the page around the recipe.`
+      ? `This is ${kilobytes(bytes)} of text; at most ${kilobytes(most)} can be read. Leave out the page around the recipe.`
       : undefined;
   const problem =
-    tooLong ?? (read.error instanceof Problem ? (read.error.at("text") ?? read.error.message) : undefined);
+    tooLong ||
+    fileProblem ||
+    (read.error instanceof Problem ? (read.error.at("text") ?? read.error.message) : undefined);
 
   const keep = (value: string) => {
     setText(value);
+    setFileProblem("");
     read.reset();
     try {
       sessionStorage.setItem(KEPT, value);
@@ -32,47 +42,101 @@ export function BringPage() {
     }
   };
 
+  const open = async (file: File | undefined) => {
+    if (file === undefined) {
+      return;
+    }
+    if (file.size > MOST_FILE_BYTES) {
+      setFileProblem(
+        `${file.name} is ${kilobytes(file.size)}; at most ${kilobytes(MOST_FILE_BYTES)} can be opened. Save the page without its pictures, or paste the recipe.`,
+      );
+      return;
+    }
+    setFileProblem("");
+    read.mutate(
+      { text: await readFile(file), name: file.name, measures: "" },
+      { onSuccess: (answer) => setText(answer.draft.recipeText) },
+    );
+  };
+
+  if (read.data) {
+    return (
+      <ReadRecipeView
+        read={read.data}
+        onBack={() => {
+          setText(read.data.draft.recipeText);
+          read.reset();
+        }}
+        onDone={() => sessionStorage.removeItem(KEPT)}
+      />
+    );
+  }
   return (
     <div className="grid gap-4">
       <h1 className="text-2xl font-bold">Bring a recipe</h1>
-      <div className={read.data ? "grid gap-4 lg:grid-cols-[minmax(260px,340px)_1fr]" : "max-w-3xl"}>
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            read.mutate(text);
-          }}
-        >
-          <label htmlFor="recipe" className="block font-semibold">
-            The recipe, as it is written
-          </label>
-          <p id="recipe-limit" className="text-sm text-soft">
-            Typed, copied or dictated; ingredients one on a line if you can. Up to {most / 1000} kB
-            {bytes > most / 2 ? `, now ${Math.round(bytes / 1000)} kB` : ""}.
-          </p>
-          <textarea
-            id="recipe"
-            aria-describedby={problem ? "recipe-problem recipe-limit" : "recipe-limit"}
-            aria-invalid={problem ? true : undefined}
-            className="mt-1 block min-h-72 w-full rounded-xl border-2 border-rim bg-panel p-3 aria-[invalid]:border-heat lg:min-h-[26rem]"
-            placeholder={
-              "Shin with barley\nServes 4\n\n1 kg beef shin\n2 onions, sliced\n750 ml beef stock\n…\n\nBrown the meat. Cover and cook in the oven at 150° for 3 hours."
-            }
-            value={text}
-            onChange={(event) => keep(event.target.value)}
-          />
-          {problem && (
-            <div id="recipe-problem" className="mt-2">
-              <Notice kind="warn" word="Not read" live>
-                {problem}
-              </Notice>
-            </div>
-          )}
-          <Button type="submit" weight="main" className="mt-3" disabled={read.isPending || tooLong !== undefined}>
+      <form
+        className={`max-w-3xl rounded-xl ${dropping ? "outline-4 outline-rim outline-dashed" : ""}`}
+        onSubmit={(event) => {
+          event.preventDefault();
+          read.mutate({ text, name: "", measures: "" });
+        }}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setDropping(true);
+        }}
+        onDragLeave={() => setDropping(false)}
+        onDrop={(event) => {
+          event.preventDefault();
+          setDropping(false);
+          open(event.dataTransfer.files[0]);
+        }}
+      >
+        <label htmlFor="recipe" className="block font-semibold">
+          The recipe, as it is written
+        </label>
+        <p id="recipe-limit" className="text-sm text-soft">
+          Typed, copied, dictated, story and all. Or open a .txt, .md, .json or saved .html file, or drop it here. Up to{" "}
+          {kilobytes(most)} of text{bytes > most / 2 ? `, now ${kilobytes(bytes)}` : ""}.
+        </p>
+        <textarea
+          id="recipe"
+          aria-describedby={problem ? "recipe-problem recipe-limit" : "recipe-limit"}
+          aria-invalid={problem ? true : undefined}
+          className="mt-1 block min-h-72 w-full rounded-xl border-2 border-rim bg-panel p-3 aria-[invalid]:border-heat lg:min-h-[26rem]"
+          placeholder={
+            "Shin with barley\nServes 4\n\n1 kg beef shin\n2 onions, sliced\n750 ml beef stock\n…\n\nBrown the meat. Cover and cook in the oven at 150° for 3 hours."
+          }
+          value={text}
+          onChange={(event) => keep(event.target.value)}
+        />
+        {problem && (
+          <div id="recipe-problem" className="mt-2">
+            <Notice kind="warn" word="Not read" live>
+              {problem}
+            </Notice>
+          </div>
+        )}
+        <div className="mt-3 flex flex-wrap gap-3">
+          <Button type="submit" weight="main" disabled={read.isPending || tooLong !== undefined}>
             {read.isPending ? "Reading …" : "Read it"}
           </Button>
-        </form>
-        {read.data && <ReadRecipeView key={text} read={read.data} onDone={() => sessionStorage.removeItem(KEPT)} />}
-      </div>
+          <Button onClick={() => picker.current?.click()} disabled={read.isPending}>
+            Open a file
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".txt,.md,.markdown,.json,.jsonld,.html,.htm,text/plain,text/markdown,text/html,application/json,application/ld+json"
+            aria-label="Recipe file"
+            className="sr-only"
+            tabIndex={-1}
+            onChange={(event) => {
+              open(event.target.files?.[0]);
+              event.target.value = "";
+            }}
+          />
+        </div>
+      </form>
     </div>
   );
 }

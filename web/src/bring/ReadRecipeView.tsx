@@ -1,27 +1,43 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useCatalogue, useCreateBraise, usePreview } from "../api/queries";
-import type { ReadRecipe } from "../api/types";
+import type { BraiseDraft, IngredientDraft, ReadRecipe, StepDraft } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
+import { UndoButtons } from "../kit/UndoButtons";
 import { useDebounced } from "../kit/useDebounced";
-import { Ingredients } from "../recipe/Ingredients";
+import { useHistory } from "../kit/useHistory";
+import { Ingredients, rowId } from "../recipe/Ingredients";
+import { Original } from "../recipe/Original";
 import { Steps } from "../recipe/Steps";
 
-/** What was made of the pasted text, open to correction, before it becomes a braise. */
-export function ReadRecipeView({ read, onDone }: { read: ReadRecipe; onDone: () => void }) {
-  const [draft, setDraft] = useState(read.draft);
+/** The original on one side, what was made of it on the other, open to correction before it becomes a braise. */
+export function ReadRecipeView({ read, onBack, onDone }: { read: ReadRecipe; onBack: () => void; onDone: () => void }) {
+  const history = useHistory(read.draft);
+  const draft = history.now;
+  const [chosen, setChosen] = useState<number | null>(null);
   const preview = usePreview(useDebounced(draft, 250));
   const create = useCreateBraise();
   const navigate = useNavigate();
-  const methods = useCatalogue().data?.methods ?? [];
-  const understood = preview.data?.understood ?? read.understood;
+  const catalogue = useCatalogue().data;
+  const settled = preview.data?.understood.length === draft.ingredients.length ? preview.data : undefined;
+  const understood = settled?.understood ?? read.understood;
+  const steps = settled?.steps ?? read.steps;
   const problems = preview.data?.problems ?? [];
   const problem = (path: string) => problems.find((one) => one.path === path)?.message;
   const open = understood.filter((one, index) => one.question !== "" && !draft.ingredients[index]?.ignored).length;
+  const set = (part: Partial<BraiseDraft>) => history.change((now) => ({ ...now, ...part }));
+  const guessed = catalogue?.measures.find((one) => one.value === read.measures)?.label ?? read.measures;
+
+  const choose = (ingredient: number) => {
+    setChosen(ingredient);
+    const row = document.getElementById(rowId(ingredient));
+    row?.scrollIntoView({ block: "nearest" });
+    row?.querySelector("input")?.focus({ preventScroll: true });
+  };
 
   const adapt = () =>
     create.mutate(draft, {
@@ -32,79 +48,97 @@ export function ReadRecipeView({ read, onDone }: { read: ReadRecipe; onDone: () 
     });
 
   return (
-    <div className="grid min-w-0 content-start gap-4">
-      <Panel
-        title="What was read"
-        aside={
-          <span className="text-sm text-soft" role="status">
-            {open === 0 ? "Nothing left to ask" : `${open} to look at`}
-          </span>
-        }
-      >
-        <div className="mb-3 grid gap-3 sm:grid-cols-[1fr_6rem]">
-          <TextField
-            label="Name"
-            value={draft.title}
-            maxLength={200}
-            onChange={(title) => setDraft({ ...draft, title })}
-          />
-          <TextField
-            label="Serves"
-            inputMode="numeric"
-            value={draft.serves}
-            problem={problem("serves")}
-            onChange={(serves) => setDraft({ ...draft, serves })}
-          />
-        </div>
-        <Ingredients
-          drafts={draft.ingredients}
-          understood={understood}
-          onChange={(ingredients) => setDraft({ ...draft, ingredients })}
-        />
-        {read.unread.length > 0 && (
-          <div className="mt-3">
-            <Notice kind="note" word="Not read, and not used">
-              <ul>
-                {read.unread.map((line) => (
-                  <li key={line.line}>{line.source}</li>
-                ))}
-              </ul>
-            </Notice>
-          </div>
-        )}
-      </Panel>
-      <Panel title="How the recipe cooks it">
-        <div className="mb-3 grid gap-3 sm:grid-cols-3">
-          <SelectField
-            label="Way"
-            value={draft.original.method}
-            options={methods}
-            onChange={(method) => setDraft({ ...draft, original: { ...draft.original, method } })}
-          />
-          <TextField
-            label="Time in the pot"
-            value={draft.original.hours}
-            problem={problem("original.hours")}
-            note={draft.original.hours === "" ? "Not found in the text; leave empty if you don’t know." : undefined}
-            onChange={(hours) => setDraft({ ...draft, original: { ...draft.original, hours } })}
-          />
-          <TextField
-            label="Oven"
-            value={draft.original.oven}
-            problem={problem("original.oven")}
-            onChange={(oven) => setDraft({ ...draft, original: { ...draft.original, oven } })}
-          />
-        </div>
-        <Steps steps={read.steps} />
-      </Panel>
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-center gap-3">
+        <h1 className="mr-auto text-2xl font-bold">What was read</h1>
+        <UndoButtons {...history} />
+        <Button onClick={onBack}>Back to the text</Button>
+        <Button weight="main" onClick={adapt} disabled={create.isPending}>
+          Go on: meat, cooker and day
+        </Button>
+      </div>
       {create.error && (
         <Notice kind="warn" word="Not saved" live>
           {create.error.message}
         </Notice>
       )}
-      <Button weight="main" className="justify-self-start" onClick={adapt} disabled={create.isPending}>
-        Go on: meat, cooker and day
-      </Button>
+      <div className="grid items-start gap-3 lg:grid-cols-[minmax(260px,340px)_minmax(0,1fr)]">
+        <div className="lg:sticky lg:top-3">
+          <Panel title="The original">
+            <Original marks={read.marks} understood={read.understood} chosen={chosen} onChoose={choose} />
+          </Panel>
+        </div>
+        <div className="grid min-w-0 content-start gap-3">
+          <Panel
+            title="Ingredients"
+            aside={
+              <span
+                className={`text-sm ${open === 0 ? "font-semibold text-done" : "font-semibold text-heat"}`}
+                role="status"
+              >
+                {open === 0 ? "✓ Nothing left to ask" : `▲ ${open} to look at, first in the list`}
+              </span>
+            }
+          >
+            <div className="mb-3 grid gap-3 sm:grid-cols-[1fr_5rem_13rem]">
+              <TextField label="Name" value={draft.title} maxLength={200} onChange={(title) => set({ title })} />
+              <TextField
+                label="Serves"
+                inputMode="numeric"
+                value={draft.serves}
+                problem={problem("serves")}
+                onChange={(serves) => set({ serves })}
+              />
+              <SelectField
+                label="Cups and spoons"
+                value={draft.measures}
+                empty={`guessed: ${guessed}`}
+                options={catalogue?.measures ?? []}
+                onChange={(measures) => set({ measures })}
+              />
+            </div>
+            <Ingredients
+              drafts={draft.ingredients}
+              understood={understood}
+              measures={draft.measures || read.measures}
+              chosen={chosen}
+              onChange={(change: (drafts: IngredientDraft[]) => IngredientDraft[]) =>
+                history.change((now) => ({ ...now, ingredients: change(now.ingredients) }))
+              }
+            />
+          </Panel>
+          <Panel title="How the recipe cooks it">
+            <div className="mb-3 grid gap-3 sm:grid-cols-3">
+              <SelectField
+                label="Way"
+                value={draft.original.method}
+                options={catalogue?.methods ?? []}
+                onChange={(method) => set({ original: { ...draft.original, method } })}
+              />
+              <TextField
+                label="Time in the pot"
+                value={draft.original.hours}
+                problem={problem("original.hours")}
+                note={draft.original.hours === "" ? "Not found in the text; leave empty if you don’t know." : undefined}
+                onChange={(hours) => set({ original: { ...draft.original, hours } })}
+              />
+              <TextField
+                label="Oven"
+                value={draft.original.oven}
+                problem={problem("original.oven")}
+                onChange={(oven) => set({ original: { ...draft.original, oven } })}
+              />
+            </div>
+            <Steps
+              drafts={draft.steps}
+              understood={steps}
+              onChange={(change: (drafts: StepDraft[]) => StepDraft[]) =>
+                history.change((now) => ({ ...now, steps: change(now.steps) }))
+              }
+            />
+          </Panel>
+        </div>
+      </div>
     </div>
   );
 }

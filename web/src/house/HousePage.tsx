@@ -2,6 +2,7 @@ import { useHouse } from "../api/queries";
 import { useTitle } from "../app/useTitle";
 import { Waiting } from "../kit/Waiting";
 import { HouseForm } from "./HouseForm";
+import { MeaningsPanel } from "./MeaningsPanel";
 
 export function HousePage() {
   useTitle("House");
@@ -9,5 +10,10 @@ export function HousePage() {
   if (house.data === undefined) {
     return <Waiting what="the house" error={house.error} again={() => house.refetch()} />;
   }
-  return <HouseForm house={house.data} />;
+  return (
+    <div className="grid gap-4">
+      <HouseForm house={house.data} />
+      <MeaningsPanel />
+    </div>
+  );
 }

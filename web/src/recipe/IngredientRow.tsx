@@ -1,29 +1,69 @@
+import { DropdownMenu } from "radix-ui";
+import { useRef, useState } from "react";
 import type { IngredientDraft, UnderstoodIngredient } from "../api/types";
 import { INPUT } from "../kit/TextField";
+import { SplitLine } from "./SplitLine";
+import { sureness } from "./sureness";
 
-const SURENESS: Record<string, { sign: string; word: string; look: string }> = {
-  sure: { sign: "✓", word: "sure", look: "text-done" },
-  fairly: { sign: "≈", word: "fairly sure", look: "text-soft" },
-  guess: { sign: "?", word: "a guess", look: "text-heat" },
-};
+const MENU_ITEM = "flex min-h-11 cursor-pointer items-center rounded-lg px-3 outline-none data-[highlighted]:bg-sunk";
 
 /** One line of the recipe: as written, and what was made of it, which can be corrected in place. */
 export function IngredientRow({
+  id,
   draft,
   understood,
   roles,
+  chosen,
+  canMerge,
   onChange,
+  onCommit,
+  onMerge,
+  onSplit,
 }: {
+  id: string;
   draft: IngredientDraft;
   understood: UnderstoodIngredient | undefined;
   roles: { value: string; label: string }[];
+  chosen: boolean;
+  canMerge: boolean;
   onChange: (draft: IngredientDraft) => void;
+  onCommit: (draft: IngredientDraft) => void;
+  onMerge: () => void;
+  onSplit: (sources: string[]) => void;
 }) {
-  const sureness = SURENESS[understood?.sureness ?? "sure"];
+  const sure = sureness(understood?.sureness);
+  const [splitting, setSplitting] = useState(false);
+  const began = useRef(draft);
+  const commit = (now: IngredientDraft) => {
+    if (now.food !== began.current.food || now.role !== began.current.role || now.ignored !== began.current.ignored) {
+      began.current = now;
+      onCommit(now);
+    }
+  };
+  const set = (part: Partial<IngredientDraft>) => {
+    onChange({ ...draft, ...part });
+    if (part.role !== undefined || part.ignored !== undefined) {
+      commit({ ...draft, ...part });
+    }
+  };
   return (
-    <tr className={`border-b border-line align-top ${draft.ignored ? "text-soft" : ""}`}>
-      <td className="py-2.5 pr-3 break-words">
-        <span className={draft.ignored ? "line-through" : ""}>{draft.source}</span>
+    <tr
+      id={id}
+      className={`scroll-mt-4 border-b border-line align-top ${draft.ignored ? "text-soft" : ""} ${chosen ? "bg-attention-wash" : ""}`}
+    >
+      <td className="py-2.5 pr-3 pl-1 break-words">
+        {splitting ? (
+          <SplitLine
+            source={draft.source}
+            onSplit={(sources) => {
+              setSplitting(false);
+              onSplit(sources);
+            }}
+            onCancel={() => setSplitting(false)}
+          />
+        ) : (
+          <span className={draft.ignored ? "line-through" : ""}>{draft.source}</span>
+        )}
         {!draft.ignored && understood?.question && (
           <span className="block text-sm font-semibold text-heat">▲ {understood.question}</span>
         )}
@@ -34,7 +74,7 @@ export function IngredientRow({
           className={INPUT}
           value={draft.amount}
           maxLength={200}
-          onChange={(event) => onChange({ ...draft, amount: event.target.value })}
+          onChange={(event) => set({ amount: event.target.value })}
         />
       </td>
       <td className="py-1.5 pr-2">
@@ -43,7 +83,8 @@ export function IngredientRow({
           className={INPUT}
           value={draft.food}
           maxLength={400}
-          onChange={(event) => onChange({ ...draft, food: event.target.value })}
+          onChange={(event) => set({ food: event.target.value })}
+          onBlur={() => commit(draft)}
         />
       </td>
       <td className="py-1.5 pr-2">
@@ -51,7 +92,7 @@ export function IngredientRow({
           aria-label={`Role of ${draft.source}`}
           className={INPUT}
           value={draft.role}
-          onChange={(event) => onChange({ ...draft, role: event.target.value })}
+          onChange={(event) => set({ role: event.target.value })}
         >
           <option value="">{understood?.roleText ?? "…"}</option>
           {roles.map((role) => (
@@ -61,20 +102,50 @@ export function IngredientRow({
           ))}
         </select>
       </td>
-      <td className="py-3 pr-2 text-right whitespace-nowrap">{understood?.quantity}</td>
-      <td className={`py-3 text-sm whitespace-nowrap ${sureness?.look}`}>
-        <span aria-hidden="true">{sureness?.sign} </span>
-        {sureness?.word}
+      <td className="py-3 pr-2 text-right whitespace-nowrap">{draft.ignored ? "" : understood?.quantity}</td>
+      <td className={`py-3 text-sm ${draft.ignored ? "" : sure.look}`}>
+        {draft.ignored ? (
+          "not used"
+        ) : (
+          <>
+            <span aria-hidden="true">{sure.sign} </span>
+            {sure.word}
+            {(understood?.question ? [] : (understood?.doubts ?? [])).map((doubt) => (
+              <span key={doubt} className="block text-xs text-soft">
+                {doubt}
+              </span>
+            ))}
+          </>
+        )}
       </td>
       <td className="py-1.5 text-right">
-        <button
-          type="button"
-          className="min-h-11 rounded-lg px-2 text-sm text-rim underline hover:bg-sunk"
-          onClick={() => onChange({ ...draft, ignored: !draft.ignored })}
-          aria-label={`${draft.ignored ? "count" : "omit"} ${draft.source}`}
-        >
-          {draft.ignored ? "count" : "omit"}
-        </button>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger
+            aria-label={`More for ${draft.source}`}
+            className="min-h-11 min-w-11 rounded-lg text-lg font-bold text-rim hover:bg-sunk"
+          >
+            <span aria-hidden="true">⋮</span>
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="end"
+              onCloseAutoFocus={(event) => splitting && event.preventDefault()}
+              className="z-40 min-w-56 rounded-xl border-2 border-rim bg-panel p-1 shadow-lg"
+            >
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => set({ ignored: !draft.ignored })}>
+                {draft.ignored ? "It is an ingredient" : "Not an ingredient"}
+              </DropdownMenu.Item>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setSplitting(true)}>
+                Split into two lines
+              </DropdownMenu.Item>
+              {canMerge && (
+                <DropdownMenu.Item className={MENU_ITEM} onSelect={onMerge}>
+                  Join to the line above
+                </DropdownMenu.Item>
+              )}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
       </td>
     </tr>
   );

@@ -4,6 +4,7 @@ import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
 import { Ingredients } from "./Ingredients";
+import { Steps } from "./Steps";
 
 /** The recipe as understood, still open to correction, and its text. */
 export function RecipePanel({
@@ -46,8 +47,23 @@ export function RecipePanel({
       <Ingredients
         drafts={draft.ingredients}
         understood={view.understood}
-        onChange={(ingredients) => onChange({ ingredients })}
+        measures={draft.measures}
+        onChange={(change) => onChange({ ingredients: change(draft.ingredients) })}
       />
+      {draft.steps.length > 0 && (
+        <Collapsible.Root className="mt-3">
+          <Collapsible.Trigger className="min-h-11 rounded-lg px-1 font-semibold text-rim underline underline-offset-4 hover:bg-sunk">
+            Its steps
+          </Collapsible.Trigger>
+          <Collapsible.Content>
+            <Steps
+              drafts={draft.steps}
+              understood={view.steps}
+              onChange={(change) => onChange({ steps: change(draft.steps) })}
+            />
+          </Collapsible.Content>
+        </Collapsible.Root>
+      )}
       <Collapsible.Root className="mt-3">
         <Collapsible.Trigger className="min-h-11 rounded-lg px-1 font-semibold text-rim underline underline-offset-4 hover:bg-sunk">
           The text as pasted

@@ -1,6 +1,8 @@
+import type { ComponentProps } from "react";
 import type { BraiseView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
+import { UndoButtons } from "../kit/UndoButtons";
 import type { Saving } from "./useDraft";
 
 const SAYS: Record<Saving, string> = {
@@ -17,6 +19,7 @@ export function Verdict({
   title,
   saving,
   refusal,
+  history,
   onTitle,
   onRemedy,
 }: {
@@ -24,11 +27,12 @@ export function Verdict({
   title: string;
   saving: Saving;
   refusal: string;
+  history: ComponentProps<typeof UndoButtons>;
   onTitle: (title: string) => void;
   onRemedy: (code: string) => void;
 }) {
   const adaptation = view.adaptation;
-  const first = view.problems[0];
+  const first = adaptation ? undefined : view.problems[0];
   return (
     <section aria-label="Verdict" className="rounded-xl border-2 border-rim bg-panel">
       <div className="flex flex-wrap items-center gap-x-4 border-b-2 border-rim px-4">
@@ -41,6 +45,7 @@ export function Verdict({
             className="min-h-11 w-full truncate rounded bg-transparent text-lg font-bold text-rim"
           />
         </h1>
+        <UndoButtons {...history} />
         <p
           role="status"
           className={`text-sm ${saving === "saved" || saving === "saving" ? "text-soft" : "font-semibold text-heat"}`}

@@ -17,7 +17,7 @@ import { Verdict } from "./Verdict";
 
 /** Everything about one braise on one page, live. */
 export function Workbench({ loaded }: { loaded: BraiseView }) {
-  const { draft, view, saving, refusal, change, takeTheirs, keepMine } = useDraft(loaded);
+  const { draft, view, saving, refusal, change, history, takeTheirs, keepMine } = useDraft(loaded);
   const catalogue = useCatalogue().data;
   const cookers = useCookers().data ?? [];
   useTitle(draft.title);
@@ -33,6 +33,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         title={draft.title}
         saving={saving}
         refusal={refusal}
+        history={history}
         onTitle={(title) => change({ title })}
         onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
       />
@@ -63,7 +64,13 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
       </div>
       {adaptation && (
         <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-          <LedgerPanel ledger={adaptation.ledger} />
+          <LedgerPanel
+            braiseId={view.id}
+            ledger={adaptation.ledger}
+            draft={draft}
+            problem={problem}
+            onChange={change}
+          />
           <CautionsPanel findings={adaptation.findings} outcomes={adaptation.outcomes} />
         </div>
       )}

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
 import { request } from "../api/request";
 import type { BraiseDraft, BraiseView } from "../api/types";
+import { useHistory } from "../kit/useHistory";
 
 const SETTLE_MS = 220;
 const RETRY_MS = 3000;
@@ -38,7 +39,8 @@ function keep(id: string, unsent: Kept): void {
 export function useDraft(loaded: BraiseView) {
   const client = useQueryClient();
   const unsent = useRef(kept(loaded.id)).current;
-  const [draft, setDraft] = useState(unsent?.draft ?? loaded.draft);
+  const history = useHistory(unsent?.draft ?? loaded.draft);
+  const draft = history.now;
   const [view, setView] = useState(loaded);
   const [saving, setSaving] = useState<Saving>(unsent === null ? "saved" : "saving");
   const [refusal, setRefusal] = useState("");
@@ -99,7 +101,11 @@ export function useDraft(loaded: BraiseView) {
     return () => clearInterval(timer);
   }, [saving, send]);
 
-  const change = useCallback((part: Partial<BraiseDraft>) => setDraft((now) => ({ ...now, ...part })), []);
+  const { change: changeHistory, replace } = history;
+  const change = useCallback(
+    (part: Partial<BraiseDraft>) => changeHistory((now) => ({ ...now, ...part })),
+    [changeHistory],
+  );
 
   const takeTheirs = useCallback(async () => {
     const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
@@ -107,9 +113,9 @@ export function useDraft(loaded: BraiseView) {
     revision.current = theirs.revision;
     sent.current = theirs.draft;
     setView(theirs);
-    setDraft(theirs.draft);
+    replace(theirs.draft);
     setSaving("saved");
-  }, [loaded.id]);
+  }, [loaded.id, replace]);
 
   const keepMine = useCallback(async () => {
     const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
@@ -119,5 +125,5 @@ export function useDraft(loaded: BraiseView) {
     await send();
   }, [loaded.id, send]);
 
-  return { draft, view, saving, refusal, change, takeTheirs, keepMine };
+  return { draft, view, saving, refusal, change, history, takeTheirs, keepMine };
 }

@@ -1,0 +1,74 @@
+import { useCallback, useEffect, useState } from "react";
+
+/** Changes closer together than this are undone together: typing is one change. */
+const ONE_CHANGE_MS = 900;
+const MOST_KEPT = 200;
+
+type History<T> = { past: T[]; now: T; future: T[]; changedAt: number };
+
+/** A value whose changes can be undone and done again, also by keyboard (Ctrl or ⌘ with Z, with Shift or Y to redo). */
+export function useHistory<T>(initial: T, byKeyboard = true) {
+  const [history, setHistory] = useState<History<T>>({ past: [], now: initial, future: [], changedAt: 0 });
+
+  const change = useCallback((next: T | ((now: T) => T)) => {
+    setHistory((was) => {
+      const now = typeof next === "function" ? (next as (now: T) => T)(was.now) : next;
+      if (now === was.now) {
+        return was;
+      }
+      const at = Date.now();
+      const past =
+        at - was.changedAt < ONE_CHANGE_MS && was.past.length > 0 ? was.past : [...was.past, was.now].slice(-MOST_KEPT);
+      return { past, now, future: [], changedAt: at };
+    });
+  }, []);
+
+  const undo = useCallback(
+    () =>
+      setHistory((was) => {
+        const last = was.past.at(-1);
+        return last === undefined
+          ? was
+          : { past: was.past.slice(0, -1), now: last, future: [was.now, ...was.future], changedAt: 0 };
+      }),
+    [],
+  );
+
+  const redo = useCallback(
+    () =>
+      setHistory((was) => {
+        const [next, ...future] = was.future;
+        return next === undefined ? was : { past: [...was.past, was.now], now: next, future, changedAt: 0 };
+      }),
+    [],
+  );
+
+  /** Takes a value from elsewhere; what was undone before has no meaning for it. */
+  const replace = useCallback((now: T) => setHistory({ past: [], now, future: [], changedAt: 0 }), []);
+
+  useEffect(() => {
+    if (!byKeyboard) {
+      return;
+    }
+    const onKey = (event: KeyboardEvent) => {
+      const key = event.key.toLowerCase();
+      if (!(event.ctrlKey || event.metaKey) || event.altKey || (key !== "z" && key !== "y")) {
+        return;
+      }
+      event.preventDefault();
+      (key === "y" || event.shiftKey ? redo : undo)();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [undo, redo, byKeyboard]);
+
+  return {
+    now: history.now,
+    change,
+    undo,
+    redo,
+    replace,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+  };
+}
