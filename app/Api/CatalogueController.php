@@ -9,11 +9,13 @@ use Pausis\App\Api\Wire\Catalogue;
 use Pausis\App\Api\Wire\Choice;
 use Pausis\App\Api\Wire\CutChoice;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
@@ -47,6 +49,8 @@ final class CatalogueController extends ApiController
             $this->choices('method', Method::cases()),
             [new Choice('auto', $this->wording->label('setting', 'auto'), ''), ...$this->choices('setting', ProgramChoice::cases())],
             $this->choices('fork', ForkAnswer::cases()),
+            $this->choices('effort', Effort::cases()),
+            $this->choices('layers', LayerOrder::cases()),
             $this->choices('step', StepKind::cases()),
             $this->choices('measures', UnitSystem::cases()),
             RecipeReader::MOST_BYTES,

@@ -7,12 +7,19 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\CookerDraft;
 use Pausis\App\Api\Wire\CookerView;
+use Pausis\App\Api\Wire\CurvePoint;
+use Pausis\App\Api\Wire\WaterTestDraft;
+use Pausis\App\Api\Wire\WaterTestView;
 use Pausis\App\Store\CookerRecord;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Cooker\WaterTest;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Quantity\Power;
+use Pausis\Core\Quantity\Volume;
 use Pausis\Core\Recipe\TypedQuantity;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -66,6 +73,56 @@ final class CookerController extends ApiController
         return new Response(status: 204);
     }
 
+    /** Learns a cooker from readings of a pot of water; keeps what it learned where it is told to. */
+    #[Route('/{id}/water-test', methods: ['POST'])]
+    public function waterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, Wording $wording): JsonResponse
+    {
+        $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        $house = $this->house->record();
+        $measures = $this->house->measures();
+        $problems = new Problems();
+        $water = is_numeric(trim($draft->water)) ? 1000 * (float) $draft->water : TypedQuantity::millilitres($draft->water, 'water', $problems);
+        $start = TypedQuantity::celsius($draft->start, 'start', $problems);
+        $room = '' === trim($draft->room) ? $house->roomCelsius : TypedQuantity::celsius($draft->room, 'room', $problems);
+        $readings = [];
+        foreach ($draft->readings as $k => $reading) {
+            if ('' === trim($reading->after.$reading->temperature)) {
+                continue;
+            }
+            $hours = TypedQuantity::hours((string) preg_replace('/^\s*(\d{1,2}):(\d\d)\s*$/', '$1 h $2 min', $reading->after), "readings.$k.after", $problems);
+            $celsius = TypedQuantity::celsius($reading->temperature, "readings.$k.temperature", $problems);
+            $readings[] = [(float) $hours, (float) $celsius];
+        }
+        $found = new Problems();
+        $test = $problems->none() ? WaterTest::tryFrom(new Cooker(Volume::litres($record->capacityLitres), $record->shape, null === $record->ratedWatts ? null : Power::watts($record->ratedWatts)),
+            (float) $water / 1000, (float) $start, (float) $room, $house->altitudeMetres, $readings, $found) : null;
+        foreach ($found->all() as $problem) {
+            $path = strtr($problem->path, ['water.kg' => 'water', 'water.temperature' => 'start', 'room.temperature' => 'room', 'atHour' => 'after']);
+            $problems->add($problem->code, $path, $problem->variables);
+        }
+        $problems->throwIfAny();
+        \assert(null !== $test);
+        $result = $test->fit();
+        if ($draft->keep) {
+            $record->heatFactor = $result->heatFactor;
+            $record->heatSigma = min($record->heatSigma, WaterTest::SIGMA);
+            $this->cookers->save($record);
+        }
+
+        return $this->answer(new WaterTestView($result->heatFactor, $wording->say('water-test.text', $measures, ['percent' => 100 * $result->heatFactor]), $result->verdict->value,
+            $wording->label('water-test', $result->verdict->value), self::points($result->curve), self::points($readings), $draft->keep));
+    }
+
+    /**
+     * @param list<array{float, float}> $pairs hour and °C
+     *
+     * @return list<CurvePoint>
+     */
+    private static function points(array $pairs): array
+    {
+        return array_map(static fn (array $p): CurvePoint => new CurvePoint($p[0], round($p[1], 1), 0.0), $pairs);
+    }
+
     private function understood(CookerDraft $draft, float $heatFactor): Cooker
     {
         $problems = new Problems();
@@ -114,7 +171,8 @@ final class CookerController extends ApiController
             null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
             $record->hasMedium,
         ), $this->summary($record, $measures), \sprintf('%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
-            $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())));
+            $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())),
+            $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(), $record->heatFactor);
     }
 
     private function summary(CookerRecord $record, Measures $measures): string

@@ -6,6 +6,7 @@ namespace Pausis\App\Api;
 
 use Pausis\App\Api\Wire\AwayDraft;
 use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\HandlingDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Api\Wire\LedgerAmount;
 use Pausis\App\Api\Wire\StepDraft;
@@ -14,15 +15,19 @@ use Pausis\App\Store\HouseRecord;
 use Pausis\App\Store\Meanings;
 use Pausis\App\Store\Needs;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\TypedTime;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Meat\Joint;
@@ -115,7 +120,26 @@ final readonly class DraftOrder
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
             $level, $texture, $thickness, $thickener, $setting, null, null, $this->steps($draft, $understood),
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)), $understood,
+            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent,
         ))->informedByRecipe();
+    }
+
+    private function handling(HandlingDraft $draft, \DateTimeZone $zone, Problems $problems): Handling
+    {
+        $lids = [];
+        foreach ($draft->lids as $k => $typed) {
+            $hours = '' === trim($typed) ? null : TypedQuantity::hours($typed, "handling.lids.$k", $problems);
+            if (null !== $hours && $problems->within(Range::horizonHours(), $hours, "handling.lids.$k")) {
+                $lids[] = $hours;
+            }
+        }
+        sort($lids);
+        $start = '' === $draft->start ? null : self::moment($draft->start, $zone);
+        if ('' !== $draft->start && null === $start) {
+            $problems->add('start-not-understood', 'handling.start');
+        }
+
+        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start);
     }
 
     /**
@@ -199,7 +223,7 @@ final readonly class DraftOrder
 
     private function serveAt(string $typed, \DateTimeZone $zone, \DateTimeImmutable $now, Problems $problems): ?\DateTimeImmutable
     {
-        $at = self::moment($typed, $zone);
+        $at = self::moment($typed, $zone, true);
         $code = match (true) {
             null === $at => 'serve-not-understood',
             $at <= $now => 'serve-in-the-past',
@@ -221,7 +245,7 @@ final readonly class DraftOrder
         $intervals = [];
         foreach ($away as $k => $one) {
             $from = self::moment($one->from, $house->zone());
-            $to = self::moment($one->to, $house->zone());
+            $to = self::moment($one->to, $house->zone(), true);
             if (null === $from || null === $to) {
                 $problems->add('away-not-understood', "away.$k");
             } elseif ($to <= $from) {
@@ -234,12 +258,18 @@ final readonly class DraftOrder
         return new Presence($intervals, $house->bedtime, $house->rises);
     }
 
-    /** A local time as a form writes it, YYYY-MM-DDTHH:MM; null where it isn't one. */
-    public static function moment(string $typed, \DateTimeZone $zone): ?\DateTimeImmutable
+    /**
+     * A local moment, YYYY-MM-DDT and a time as typed; null where it isn't one.
+     *
+     * @param bool $evening seven is seven in the evening
+     */
+    public static function moment(string $typed, \DateTimeZone $zone, bool $evening = false): ?\DateTimeImmutable
     {
-        $at = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $typed, $zone);
+        [$day, $written] = [...explode('T', $typed, 2), ''];
+        $time = TypedTime::of($written, $evening);
+        $at = null === $time ? false : \DateTimeImmutable::createFromFormat('!Y-m-d H:i', "$day $time", $zone);
 
-        return false === $at || $typed !== $at->format('Y-m-d\TH:i') ? null : $at;
+        return false === $at || $day !== $at->format('Y-m-d') ? null : $at;
     }
 
     /**

@@ -8,11 +8,14 @@ use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\HouseDraft;
 use Pausis\App\Api\Wire\HouseView;
 use Pausis\App\Store\Households;
+use Pausis\Core\Day\TypedTime;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -44,9 +47,12 @@ final class HouseController extends ApiController
         if (!\in_array($draft->timeZone, \DateTimeZone::listIdentifiers(), true)) {
             $problems->add('zone-unknown', 'timeZone', ['typed' => $draft->timeZone]);
         }
-        foreach (['bedtime', 'rises'] as $field) {
-            if (!preg_match('/^(?:[01]\d|2[0-3]):[0-5]\d$/', $draft->$field)) {
-                $problems->add('time-not-understood', $field, ['typed' => $draft->$field]);
+        $bedtime = $this->time($draft->bedtime, 'bedtime', true, $problems);
+        $rises = $this->time($draft->rises, 'rises', false, $problems);
+        $salt = $this->salt($draft->salt, $problems);
+        foreach (['texture' => Doneness::class, 'thickness' => Thickness::class] as $field => $enum) {
+            if (null === $enum::tryFrom($draft->$field)) {
+                $problems->add('unknown-choice', $field, ['typed' => $draft->$field]);
             }
         }
         $problems->throwIfAny();
@@ -56,11 +62,36 @@ final class HouseController extends ApiController
         $record->timeZone = $draft->timeZone;
         $record->units = $draft->units;
         $record->clock = $draft->clock;
-        $record->bedtime = $draft->bedtime;
-        $record->rises = $draft->rises;
+        $record->bedtime = (string) $bedtime;
+        $record->rises = (string) $rises;
+        $record->texture = $draft->texture;
+        $record->thickness = $draft->thickness;
+        $record->saltPercent = (float) $salt;
         $households->save($record);
 
         return $this->answer($this->view());
+    }
+
+    private function time(string $typed, string $field, bool $evening, Problems $problems): ?string
+    {
+        $time = TypedTime::of($typed, $evening);
+        if (null === $time) {
+            $problems->add('time-not-understood', $field, ['typed' => $typed]);
+        }
+
+        return $time;
+    }
+
+    private function salt(string $typed, Problems $problems): ?float
+    {
+        if (!preg_match('/^\s*(\d(?:[.,]\d{1,2})?)\s*%?\s*$/', $typed, $m)) {
+            $problems->add('number-not-understood', 'salt', ['typed' => $typed]);
+
+            return null;
+        }
+        $percent = (float) str_replace(',', '.', $m[1]);
+
+        return $problems->within(Range::saltPercent(), $percent, 'salt') ? $percent : null;
     }
 
     private function altitude(string $typed, Problems $problems): ?float
@@ -85,6 +116,7 @@ final class HouseController extends ApiController
             'us' === $record->units ? $measures->number($record->altitudeMetres / self::METRES_PER_FOOT, 0).' ft' : $measures->number($record->altitudeMetres, 0).' m',
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
+            $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',
         ), $this->house->now()->format('Y-m-d\TH:i'), $measures->temperature($boiling));
     }
 }

@@ -41,6 +41,17 @@ class HouseRecord
     #[ORM\Column(length: 5)]
     public string $rises = '06:15';
 
+    /** What new braises begin with. */
+    #[ORM\Column(length: 20, options: ['default' => 'fork'])]
+    public string $texture = 'fork';
+
+    #[ORM\Column(length: 20, options: ['default' => 'coats-a-spoon'])]
+    public string $thickness = 'coats-a-spoon';
+
+    /** Salt that tastes right here, of everything in the pot. */
+    #[ORM\Column(options: ['default' => 1.0])]
+    public float $saltPercent = 1.0;
+
     public function zone(): \DateTimeZone
     {
         return new \DateTimeZone($this->timeZone);

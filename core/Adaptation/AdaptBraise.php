@@ -7,22 +7,26 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Spread;
+use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\PotEnd;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SauceBalance;
 use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Ingredient;
@@ -37,6 +41,11 @@ final readonly class AdaptBraise
     /** The longest cook that is looked at, hours. */
     public const HORIZON = 20.0;
     private const INSERT_CELSIUS = 20.0;
+    private const WARMED_INSERT_CELSIUS = 50.0;
+    /** Poured in at the boil, it is this warm when it has reached the pot. */
+    private const HOT_CELSIUS = 88.0;
+    /** A quick look, minutes. */
+    private const LOOK_MINUTES = 2.0;
     private const FRIDGE_CELSIUS = 5.0;
     private const ROOM_STORED_CELSIUS = 20.0;
     /** What is fried or boiled in the pan goes in hot, but cools on the way. */
@@ -62,7 +71,7 @@ final readonly class AdaptBraise
         $method = new AdaptedMethod($order, $chosen, $slurry);
 
         return new AdaptedBraise($order, $outcomes, $chosen, $slurry,
-            [...(new Changes($order, $chosen, $offered))->all(), ...$method->changes()], $this->findings($order, $chosen, $outcomes), $method->steps());
+            [...(new Changes($order, $chosen, $offered))->all(), ...$method->changes()], $this->findings($order, $chosen, $outcomes), $method->steps(), $this->levels($order, $chosen));
     }
 
     /** What goes into the pot for one way of running the cooker. */
@@ -71,11 +80,11 @@ final readonly class AdaptBraise
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker);
         $geometry = self::geometry($order);
-        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients));
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
         $boil = $order->room->boilingPoint()->celsius;
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
-        $setup = static fn (SaucePlan $sauce): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(self::INSERT_CELSIUS),
-            $order->joint, self::contents($order, $ingredients, $sauce), $program);
+        $setup = static fn (SaucePlan $sauce): Setup => new Setup($order->cooker, $order->room, Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS),
+            $order->joint, self::contents($order, $ingredients, $sauce), $program, self::looks($order->handling->lidLifts));
         $best = fn (SaucePlan $sauce): Course => $this->simulation->run($setup($sauce), new Deviation(), self::HORIZON, traced: true);
 
         // What evaporates depends on the load, and the load on what evaporates: twice is enough for a kitchen measure.
@@ -100,15 +109,56 @@ final readonly class AdaptBraise
         $before = $pot->before();
         $finish = $pot->finish();
         $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $before->total, $finish->total))
-            ->solve($pot->setup->program, $windows[$order->texture->value], $windows[Doneness::Past->value]);
+            ->solve($pot->setup->program, $windows[$order->texture->value], $windows[Doneness::Past->value], $order->handling->switchOn);
         $depth = $order->cooker->depth()->metres;
         $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
 
         return new SettingOutcome($choice, $windows, $run->core60(), $run->pot60(), $pot->best, $pot->sauce,
-            SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, !$order->choices->refuses('hold-salt')), $pot->geometry,
+            SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt')), $pot->geometry,
             $pot->geometry->fill($pot->sauce->load),
             [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
-            $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day);
+            $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely));
+    }
+
+    /**
+     * @param list<float> $hours
+     *
+     * @return list<LidLift>
+     */
+    private static function looks(array $hours): array
+    {
+        return array_map(static fn (float $hour): LidLift => new LidLift(Duration::hours($hour), Duration::minutes(self::LOOK_MINUTES)), $hours);
+    }
+
+    /** Minutes that the looks that are planned cost, or where there are none, that one in the middle would. */
+    private function lookMinutes(LoadedPot $pot, ?float $likely): float
+    {
+        $planned = $pot->order->handling->lidLifts;
+        if (null === $likely) {
+            return 0.0;
+        }
+        $level = (int) array_search($pot->order->texture, Doneness::cases(), true);
+        $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::looks([$likely / 2]) : []);
+        $difference = $this->simulation->run($other, new Deviation(), self::HORIZON)->doneness[$level] - $pot->best->doneness[$level];
+
+        return is_finite($difference) ? 60 * abs($difference) : 0.0;
+    }
+
+    /** @return list<LevelCost> what each school would cost, in the pot as it is run */
+    private function levels(BraiseOrder $order, SettingOutcome $chosen): array
+    {
+        $costs = [];
+        $end = self::endOf($chosen->best, $order->texture);
+        $ingredients = $order->potIngredients();
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
+        foreach (LevelSchool::cases() as $school) {
+            $sauce = $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $order->room->boilingPoint()->celsius, $chosen->geometry, $school, $end);
+            $salt = SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams, $order->saltAimPercent);
+            $costs[] = new LevelCost($school, $sauce->load, $chosen->geometry->level($sauce->load), $chosen->geometry->fill($sauce->load), $sauce->reduce,
+                $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->pan())->inMinutes() : 0.0, $salt->percentAfter);
+        }
+
+        return $costs;
     }
 
     private static function geometry(BraiseOrder $order): PotGeometry
@@ -118,7 +168,7 @@ final readonly class AdaptBraise
             $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true) ? (float) $i->grams : 0.0;
         }
 
-        return new PotGeometry($order->cooker, $order->joint, $grams / 1000);
+        return new PotGeometry($order->cooker, $order->joint, $grams / 1000, $order->handling->layers);
     }
 
     /**
@@ -129,13 +179,18 @@ final readonly class AdaptBraise
     private static function contents(BraiseOrder $order, array $ingredients, SaucePlan $sauce): array
     {
         $contents = [];
+        $base = Effort::Full === $order->handling->effort ? self::FROM_THE_PAN_CELSIUS : self::FRIDGE_CELSIUS;
         foreach ($sauce->changes as $change) {
-            $celsius = $change->loaded < $change->poured ? self::FROM_THE_PAN_CELSIUS : self::ROOM_STORED_CELSIUS;
+            $celsius = match (true) {
+                $order->handling->hotLiquid => self::HOT_CELSIUS,
+                $change->loaded < $change->poured => self::FROM_THE_PAN_CELSIUS,
+                default => self::ROOM_STORED_CELSIUS,
+            };
             $contents[] = new Content(Mass::grams($change->loaded), $change->ingredient?->food?->specificHeat() ?? Role::Liquid->specificHeat(), Temperature::celsius($celsius));
         }
         foreach ($ingredients as $i) {
             if (!$i->role->isPoured() && Role::Tool !== $i->role && null !== $i->grams) {
-                $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? self::FROM_THE_PAN_CELSIUS
+                $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? $base
                     : (\in_array($i->role, [Role::Fruit, Role::Herb], true) ? self::FRIDGE_CELSIUS : self::ROOM_STORED_CELSIUS);
                 $contents[] = new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius($celsius));
             }
@@ -232,10 +287,30 @@ final readonly class AdaptBraise
             $findings[] = Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served));
         }
         $findings = array_values(array_filter($findings));
+        array_push($findings, ...self::shortcuts($order));
         foreach (Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()) as $finding) {
             $findings[] = 'lean-in-own-juices' === $finding->rule ? $finding->remediedBy('level-'.LevelSchool::Third->value) : $finding;
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+
+    /** @return list<Finding> what leaving out the pan costs */
+    private static function shortcuts(BraiseOrder $order): array
+    {
+        $findings = [];
+        if (Effort::Cold === $order->handling->effort) {
+            foreach ($order->potIngredients() as $i) {
+                if (($i->food->alcohol ?? 0.0) > 0 && $i->role->isPoured()) {
+                    $findings[] = (new Finding('raw-wine', Severity::Warn, ['food' => $i->foodText]))->remediedBy('effort-'.Effort::Meat->value);
+                    break;
+                }
+            }
+        }
+        if (LayerOrder::MeatUnder === $order->handling->layers) {
+            $findings[] = new Finding('roots-on-top', Severity::Note);
+        }
 
         return $findings;
     }

@@ -16,6 +16,7 @@ final readonly class AdaptedBraise
      * @param list<LedgerEntry>    $ledger
      * @param list<Finding>        $findings the most serious first
      * @param list<AdaptedStep>    $method
+     * @param list<LevelCost>      $levels   every school's
      */
     public function __construct(
         public BraiseOrder $order,
@@ -25,6 +26,7 @@ final readonly class AdaptedBraise
         public array $ledger,
         public array $findings,
         public array $method,
+        public array $levels,
     ) {
     }
 

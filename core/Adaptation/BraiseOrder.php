@@ -24,6 +24,8 @@ final readonly class BraiseOrder
 {
     /** A large frying pan. */
     private const USUAL_PAN_METRES = 0.28;
+    /** What tastes right to most: 0.9 to 1.1 %. */
+    public const USUAL_SALT_PERCENT = 1.0;
     /** Refuses what the recipe's own time says of the meat. */
     public const NEED_KEY = 'need-from-recipe';
 
@@ -57,6 +59,8 @@ final readonly class BraiseOrder
         public array $steps = [],
         public LedgerChoices $choices = new LedgerChoices(),
         public array $allIngredients = [],
+        public Handling $handling = new Handling(),
+        public float $saltAimPercent = self::USUAL_SALT_PERCENT,
     ) {
     }
 
@@ -91,7 +95,7 @@ final readonly class BraiseOrder
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
             $this->room, $this->now, $this->serveAt, $this->presence, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $this->panDiameter, $need, $this->steps, $this->choices, $this->allIngredients);
+            $this->choice, $this->panDiameter, $need, $this->steps, $this->choices, $this->allIngredients, $this->handling, $this->saltAimPercent);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */

@@ -24,7 +24,6 @@ final readonly class Changes
 {
     private const USUAL_PIECE_CM = 2.0;
     private const WORTH_SKIMMING_GRAMS = 20.0;
-    private const FAT_DENSITY = 0.92;       // g/mL
 
     public function __construct(private BraiseOrder $order, private SettingOutcome $chosen, private Slurry $slurry)
     {
@@ -170,8 +169,8 @@ final readonly class Changes
         $fat = MeatJuice::renderedFat($this->order->joint, $this->order->joint->needHours)->inGrams();
         if ($fat >= self::WORTH_SKIMMING_GRAMS) {
             $fatGrams = $this->order->joint->fat()->inGrams();
-            $entries[] = $this->entry('skim-fat', 'skim', ['fatMl' => $fat / self::FAT_DENSITY, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
-                new Term('rendered-fat', $fat / self::FAT_DENSITY, ['grams' => $fatGrams, 'sharePercent' => 100 * $fat / $fatGrams]),
+            $entries[] = $this->entry('skim-fat', 'skim', ['fatMl' => $fat / MeatJuice::FAT_DENSITY, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
+                new Term('rendered-fat', $fat / MeatJuice::FAT_DENSITY, ['grams' => $fatGrams, 'sharePercent' => 100 * $fat / $fatGrams]),
             ]));
         }
         if ($this->slurry->grams >= 1) {

@@ -28,8 +28,11 @@ final readonly class LedgerChoices
         return $this->amounts[$key] ?? null;
     }
 
-    /** @param list<Ingredient> $ingredients */
-    public function liquids(array $ingredients): LiquidWishes
+    /**
+     * @param list<Ingredient> $ingredients
+     * @param bool             $hasPan      whether there is a pan to boil anything down in
+     */
+    public function liquids(array $ingredients, bool $hasPan = true): LiquidWishes
     {
         $fixed = $unboiled = $early = [];
         foreach ($ingredients as $i) {
@@ -40,7 +43,7 @@ final readonly class LedgerChoices
             if (null !== $amount) {
                 $fixed[$i->foodText] = $amount;
             }
-            if ($this->refuses("boil:$i->foodText")) {
+            if (!$hasPan || $this->refuses("boil:$i->foodText")) {
                 $unboiled[] = $i->foodText;
             }
             if ($this->refuses("late:$i->foodText")) {

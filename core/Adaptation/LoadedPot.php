@@ -30,7 +30,8 @@ final readonly class LoadedPot
     /** Minutes of work before switching on. */
     public function before(): Sum
     {
-        return HandsOn::before($this->order->potIngredients(), $this->order->joint, $this->sauce, $this->order->pan());
+        return HandsOn::before($this->order->potIngredients(), $this->order->joint, $this->sauce, $this->order->pan(),
+            Effort::Cold !== $this->order->handling->effort, Effort::Full === $this->order->handling->effort);
     }
 
     /** Minutes from beginning the sauce to the plate. */

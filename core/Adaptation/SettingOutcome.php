@@ -18,12 +18,13 @@ use Pausis\Core\Safety\Finding;
 final readonly class SettingOutcome
 {
     /**
-     * @param array<string, Window> $windows    by doneness: slices, fork, pulls, past
-     * @param Course                $best       the best guess, traced
-     * @param float                 $fill       height of everything over the insert's depth
-     * @param array{float, float}   $levels     height of the liquid over the depth, at loading and at the end
-     * @param float                 $fridgeTo60 hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
-     * @param Finding|null          $unsafe     why this way is refused
+     * @param array<string, Window> $windows     by doneness: slices, fork, pulls, past
+     * @param Course                $best        the best guess, traced
+     * @param float                 $fill        height of everything over the insert's depth
+     * @param array{float, float}   $levels      height of the liquid over the depth, at loading and at the end
+     * @param float                 $fridgeTo60  hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
+     * @param Finding|null          $unsafe      why this way is refused
+     * @param float                 $lookMinutes that the planned looks under the lid cost, or one look would
      */
     public function __construct(
         public ProgramChoice $choice,
@@ -41,6 +42,7 @@ final readonly class SettingOutcome
         public float $fridgeTo60,
         public ?Finding $unsafe,
         public DayPlan|Clash $day,
+        public float $lookMinutes,
     ) {
     }
 

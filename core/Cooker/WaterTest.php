@@ -20,6 +20,8 @@ use Pausis\Core\Quantity\Temperature;
 final readonly class WaterTest
 {
     public const READINGS_FOR_LOSS = 4;
+    /** How well a kitchen thermometer and one pot of water tell f. Estimate. */
+    public const SIGMA = 0.04;
     private const WATER_HEAT = 4180.0;      // J/kg·K
     private const STEP = 120.0;             // seconds
     private const TOO_WEAK_CELSIUS = 80.0;

@@ -44,22 +44,39 @@ final readonly class BackwardPlan
     }
 
     /**
-     * @param Window $ready the texture wanted, hours after switching on
-     * @param Window $past  past its best
+     * @param Window                  $ready    the texture wanted, hours after switching on
+     * @param Window                  $past     past its best
+     * @param \DateTimeImmutable|null $switchOn where the cook has set it
      */
-    public function solve(Program $program, Window $ready, Window $past): DayPlan|Clash
+    public function solve(Program $program, Window $ready, Window $past, ?\DateTimeImmutable $switchOn = null): DayPlan|Clash
     {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
         $longest = self::longestCook($program, $past);
-        $found = $this->switchOnFor($this->serve, $ready, $longest);
+        $found = null === $switchOn ? $this->switchOnFor($this->serve, $ready, $longest) : $this->asSet($switchOn, (float) $ready->latest);
         if ($found instanceof \DateTimeImmutable) {
             return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, false);
         }
         $sauce = $this->minutesFrom($this->serve, -$this->finish);
 
-        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce], $this->earliestDinner($ready, $longest));
+        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce],
+            ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up($this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP) : $this->earliestDinner($ready, $longest));
+    }
+
+    /** A start that the cook has set: kept, or what is wrong with it. */
+    private function asSet(\DateTimeImmutable $on, float $latestHours): \DateTimeImmutable|ClashReason
+    {
+        $begin = $this->minutesFrom($on, -$this->before);
+        $sauce = $this->minutesFrom($this->serve, -$this->finish);
+
+        return match (true) {
+            $begin < $this->now => ClashReason::TooSoon,
+            !$this->presence->isFree($begin, $on) => ClashReason::NoTimeToLoad,
+            $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
+            !$this->presence->isFree($sauce, $this->serve) => ClashReason::AwayAtTheEnd,
+            default => $on,
+        };
     }
 
     private function switchOnFor(\DateTimeImmutable $serve, Window $ready, float $longest): \DateTimeImmutable|ClashReason

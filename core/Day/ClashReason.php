@@ -10,6 +10,8 @@ enum ClashReason: string
     case NeverReady = 'never-ready';
     /** Even starting now is too late. */
     case TooSoon = 'too-soon';
+    /** Switched on when the cook says, it isn't ready in time. */
+    case StartTooLate = 'start-too-late';
     /** The cook is never free long enough to prepare and load in time. */
     case NoTimeToLoad = 'no-time-to-load';
     /** The cook isn't there for the sauce and the plate. */

@@ -29,22 +29,28 @@ final class HandsOn
     /** Share of a pan that pieces may cover and still brown. */
     private const PAN_COVER = 0.7;
 
-    /** @param list<Ingredient> $ingredients all but the meat */
-    public static function before(array $ingredients, Joint $joint, SaucePlan $sauce, Length $pan): Sum
+    /**
+     * @param list<Ingredient> $ingredients all but the meat
+     * @param bool             $browns      the meat
+     * @param bool             $fries       onions and friends
+     */
+    public static function before(array $ingredients, Joint $joint, SaucePlan $sauce, Length $pan, bool $browns = true, bool $fries = true): Sum
     {
         $cut = 0.0;
-        $fries = false;
+        $base = false;
         foreach ($ingredients as $i) {
             $cut += \in_array($i->role, [Role::Vegetable, Role::Fruit], true) ? (float) $i->grams : 0.0;
-            $fries = $fries || Role::Vegetable === $i->role || Role::Aromatic === $i->role;
+            $base = $base || Role::Vegetable === $i->role || Role::Aromatic === $i->role;
         }
         $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
         $batches = (int) ceil($joint->count / $perBatch);
         $terms = [
             new Term('cut-vegetables', round($cut / 1000 * self::CUTTING_PER_KG), ['grams' => $cut]),
-            new Term('brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count]),
         ];
-        if ($fries) {
+        if ($browns) {
+            $terms[] = new Term('brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count]);
+        }
+        if ($fries && $base) {
             $terms[] = new Term('fry-base', self::BASE);
         }
         foreach ($sauce->changes as $change) {

@@ -10,6 +10,7 @@ use Pausis\Core\Quantity\Mass;
 /** What meat gives off as it cooks. Estimates, docs/model.md §5. */
 final class MeatJuice
 {
+    public const FAT_DENSITY = 0.92;        // g/mL
     private const MOST = 0.36;
 
     /**

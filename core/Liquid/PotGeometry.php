@@ -35,7 +35,7 @@ final readonly class PotGeometry
     private float $beside;
 
     /** @param float $vegetableKilograms all that lies with the meat: vegetables, pulses, fruit */
-    public function __construct(private Cooker $cooker, private Joint $joint, float $vegetableKilograms)
+    public function __construct(private Cooker $cooker, private Joint $joint, float $vegetableKilograms, private LayerOrder $order = LayerOrder::RootsUnder)
     {
         $this->area = $cooker->insideArea();
         $footprint = $joint->piece->footprint();
@@ -83,6 +83,12 @@ final readonly class PotGeometry
         return $high;
     }
 
+    /** How high so much stands by itself, m. */
+    public function heightOf(float $millilitres): float
+    {
+        return $millilitres / 1e6 / $this->area;
+    }
+
     /** What fills the insert up to the liquid's level, mL: the liquid, and the solids below it. */
     public function belowLevel(float $millilitres): Sum
     {
@@ -102,10 +108,10 @@ final readonly class PotGeometry
         return max($this->stackHeight(), $this->level($millilitres)) / $this->cooker->depth()->metres;
     }
 
-    /** Share of the stack's height that stands in the liquid. */
+    /** Share of the stack's height that stands in the liquid; of the meat's where it lies lowest. */
     public function shareCovered(float $millilitres): float
     {
-        return min(1.0, $this->level($millilitres) / $this->stackHeight());
+        return min(1.0, $this->level($millilitres) / (LayerOrder::MeatUnder === $this->order ? $this->meatHeight : $this->stackHeight()));
     }
 
     /** Millilitres that the school asks for at least. */
@@ -123,13 +129,16 @@ final readonly class PotGeometry
 
     private function solidsBelow(float $height): float
     {
-        $inVegetables = $this->vegetableHeight > 0 ? min(1.0, $height / $this->vegetableHeight) : 0.0;
+        $from = LayerOrder::MeatUnder === $this->order ? $this->meatHeight : 0.0;
+        $inVegetables = $this->vegetableHeight > 0 ? min(1.0, max(0.0, $height - $from) / $this->vegetableHeight) : 0.0;
 
         return $this->beneath * $inVegetables + ($this->beside + $this->meatVolume()) * $this->shareOfMeatBelow($height);
     }
 
     private function shareOfMeatBelow(float $height): float
     {
-        return min(1.0, max(0.0, $height - $this->vegetableHeight) / $this->meatHeight);
+        $from = LayerOrder::MeatUnder === $this->order ? 0.0 : $this->vegetableHeight;
+
+        return min(1.0, max(0.0, $height - $from) / $this->meatHeight);
     }
 }

@@ -13,9 +13,6 @@ use Pausis\Core\Recipe\Ingredient;
 /** Salt, as NaCl, of everything in the pot, over the mass of everything in the pot. */
 final readonly class SaltBalance
 {
-    /** What tastes right to most: 0.9 to 1.1 %. */
-    private const AIM = 0.010;
-
     /**
      * @param Sum   $sum           g
      * @param float $potGrams      everything in the pot
@@ -34,7 +31,7 @@ final readonly class SaltBalance
     }
 
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
-    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, bool $holdsBack = true): self
+    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true): self
     {
         $poured = [];
         foreach ($sauce->changes as $change) {
@@ -63,7 +60,7 @@ final readonly class SaltBalance
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 
-        $over = min($added, max(0.0, $sum->total - self::AIM * $reduced));
+        $over = min($added, max(0.0, $sum->total - $aimPercent / 100 * $reduced));
 
         return new self($sum, $pot, 100 * $sum->total / $pot, 100 * $sum->total / $reduced,
             $holdsBack ? $over : 0.0, $over);

@@ -102,6 +102,11 @@ final readonly class Range
         return new self(20, 10000, 'mL');
     }
 
+    public static function saltPercent(): self
+    {
+        return new self(0.3, 1.6, '%');
+    }
+
     /** Of one liquid to pour. */
     public static function liquidMillilitres(): self
     {

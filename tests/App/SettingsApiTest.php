@@ -56,9 +56,41 @@ final class SettingsApiTest extends ApiTestCase
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame(self::HOUSE, $house['draft']);
+        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %'], $house['draft']);
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
+    }
+
+    public function testTimesAsSaidAndTastesOfTheHouseAreKeptAndUsed(): void
+    {
+        $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'quarter to eleven', 'rises' => 'half past six', 'texture' => 'pulls', 'thickness' => 'gravy', 'salt' => '0,9']);
+        self::assertSame(['22:45', '06:30', '0.9 %'], [self::text($house, 'draft.bedtime'), self::text($house, 'draft.rises'), self::text($house, 'draft.salt')]);
+        $draft = $this->draft();
+        self::assertSame(['pulls', 'gravy'], [$draft['texture'], $draft['thickness']]);
+
+        $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'late', 'salt' => '9 %', 'texture' => 'burnt'], 422);
+        self::assertSame(['bedtime', 'salt', 'texture'], array_column((array) $problem['violations'], 'path'));
+    }
+
+    public function testAWaterTestIsWorkedOutAndKeptOnlyWhenTold(): void
+    {
+        $id = self::text($this->call('POST', '/api/cookers', ['name' => 'Old', 'capacity' => '3.3', 'shape' => 'round', 'watts' => '180', 'autoWarm' => ''], 201), 'id');
+        $readings = [['after' => '2 h', 'temperature' => '45'], ['after' => '4:00', 'temperature' => '62 C'], ['after' => '6 h', 'temperature' => '72'], ['after' => '8 h', 'temperature' => '171 F']];
+        $test = ['water' => '1.6 L', 'start' => '14', 'room' => '', 'readings' => $readings];
+
+        $worked = $this->call('POST', "/api/cookers/$id/water-test", $test);
+        self::assertLessThan(1, $worked['heatFactor']);
+        self::assertSame('too-weak', $worked['verdict']);
+        self::assertEquals(1, self::in($this->call('GET', '/api/cookers'), '0.heatFactor'));
+
+        $this->call('POST', "/api/cookers/$id/water-test", [...$test, 'keep' => true]);
+        self::assertEqualsWithDelta($worked['heatFactor'], self::in($this->call('GET', '/api/cookers'), '0.heatFactor'), 1e-9);
+        self::assertStringContainsString('runs cool', self::text($this->call('GET', '/api/cookers'), '0.summary'));
+
+        foreach ([['water', '40 L'], ['start', 'cold'], ['readings', [['after' => '2 h', 'temperature' => 'hot']]], ['readings', []]] as [$field, $value]) {
+            $problem = $this->call('POST', "/api/cookers/$id/water-test", [...$test, $field => $value], 422);
+            self::assertStringStartsWith($field, self::text($problem, 'violations.0.path'));
+        }
     }
 
     public function testTheClockFollowsTheTimeZone(): void

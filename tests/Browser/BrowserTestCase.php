@@ -131,6 +131,21 @@ abstract class BrowserTestCase extends TestCase
         $this->find("//*[@role='menuitem'][normalize-space()=\"$item\"]")->click();
     }
 
+    /** Takes an element by its middle and lets it go some pixels away, the button held. */
+    protected function drag(RemoteWebElement $element, int $right, int $down): void
+    {
+        $this->centre($element);
+        /** @var array{float, float} $middle */
+        $middle = self::$driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element]);
+        $mouse = fn (string $type, float $share) => $this->devTools('Input.dispatchMouseEvent', [
+            'type' => $type, 'x' => $middle[0] + $share * $right, 'y' => $middle[1] + $share * $down, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1,
+        ]);
+        $mouse('mousePressed', 0);
+        $mouse('mouseMoved', 0.5);
+        $mouse('mouseMoved', 1);
+        $mouse('mouseReleased', 1);
+    }
+
     private function centre(RemoteWebElement $element): void
     {
         self::$driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);

@@ -8,6 +8,7 @@ use Pausis\App\Api\Wire\Adaptation;
 use Pausis\App\Api\Wire\CurvePoint;
 use Pausis\App\Api\Wire\FindingView;
 use Pausis\App\Api\Wire\LedgerView;
+use Pausis\App\Api\Wire\LevelView;
 use Pausis\App\Api\Wire\LiquidView;
 use Pausis\App\Api\Wire\OutcomeView;
 use Pausis\App\Api\Wire\PotView;
@@ -18,6 +19,7 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\LedgerEntry;
+use Pausis\Core\Adaptation\LevelCost;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SettingOutcome;
 use Pausis\Core\Day\Clash;
@@ -26,6 +28,7 @@ use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\MeatJuice;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Severity;
 use Pausis\Core\Tenderness\Doneness;
@@ -65,6 +68,9 @@ final readonly class AdaptationPresenter
             $measures->length($braise->order->joint->thickness()->inCentimetres()),
             $braise->order->serveAt->format(\DATE_ATOM),
             $day instanceof Clash ? ($day->serveFrom?->setTimezone($braise->order->serveAt->getTimezone())->format('Y-m-d\TH:i') ?? '') : '',
+            $measures->day($braise->order->serveAt).', '.$measures->clock($braise->order->serveAt),
+            array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), $braise->levels),
+            $this->looks($braise, $measures),
         );
     }
 
@@ -226,6 +232,27 @@ final readonly class AdaptationPresenter
         );
     }
 
+    private function level(LevelCost $cost, Measures $measures): LevelView
+    {
+        return new LevelView(
+            $cost->school->value,
+            $this->wording->label('level', $cost->school->value),
+            $this->wording->label('level-hint', $cost->school->value),
+            100 * $cost->levelMetres,
+            $measures->volume($cost->load),
+            $this->wording->say('level-cost', $measures, [
+                'loadMl' => $cost->load, 'minutes' => $cost->reduceMinutes, 'reduces' => $cost->reduce > 0 ? 'yes' : 'no', 'saltPercent' => $cost->saltPercent,
+            ]),
+        );
+    }
+
+    private function looks(AdaptedBraise $braise, Measures $measures): string
+    {
+        $count = \count($braise->order->handling->lidLifts);
+
+        return $this->wording->say($count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->lookMinutes]);
+    }
+
     private function salt(SettingOutcome $outcome, Measures $measures): SaltView
     {
         $salt = $outcome->salt;
@@ -273,6 +300,9 @@ final readonly class AdaptationPresenter
                 'percent' => 100 * $chosen->fill,
             ]),
             $this->wording->sum($geometry->belowLevel($chosen->sauce->load), $measures),
+            $order->bone->kilograms > 0,
+            100 * $geometry->heightOf(MeatJuice::renderedFat($order->joint, $order->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY),
+            $order->handling->layers->value,
         );
     }
 

@@ -18,7 +18,6 @@ use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Finish\Thickener;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Recipe\Doubt;
@@ -27,7 +26,6 @@ use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
-use Pausis\Core\Tenderness\Doneness;
 
 /** What was made of a recipe, in words, and as the beginning of a draft. */
 final readonly class RecipePresenter
@@ -93,8 +91,8 @@ final readonly class RecipePresenter
             $dinner->format('Y-m-d\TH:i'),
             [],
             LevelSchool::OwnJuices->value,
-            Doneness::Fork->value,
-            Thickness::CoatsSpoon->value,
+            $this->house->record()->texture,
+            $this->house->record()->thickness,
             Thickener::CornStarch->value,
             'auto',
             array_map(static fn (Step $s): StepDraft => new StepDraft($s->line, $s->source), $reading->steps),

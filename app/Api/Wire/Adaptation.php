@@ -15,6 +15,9 @@ final readonly class Adaptation
      * @param list<LedgerView>  $ledger
      * @param list<TaskView>    $day
      * @param list<FindingView> $findings
+     * @param string            $serveText       when dinner was taken to be
+     * @param list<LevelView>   $levels
+     * @param string            $lookText        what looks under the lid cost
      */
     public function __construct(
         public string $verdict,
@@ -35,6 +38,9 @@ final readonly class Adaptation
         public string $thicknessText,
         public string $serveAt,
         public string $serveFrom,
+        public string $serveText,
+        public array $levels,
+        public string $lookText,
     ) {
     }
 }

@@ -10,8 +10,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class AwayDraft
 {
     public function __construct(
-        #[Assert\Length(max: 16)] public string $from,
-        #[Assert\Length(max: 16)] public string $to,
+        #[Assert\Length(max: 60)] public string $from,
+        #[Assert\Length(max: 60)] public string $to,
     ) {
     }
 }

@@ -12,7 +12,7 @@ final readonly class BraiseDraft
     /**
      * @param list<IngredientDraft> $ingredients
      * @param list<AwayDraft>       $away
-     * @param string                $serveAt     local time, YYYY-MM-DDTHH:MM
+     * @param string                $serveAt     local: YYYY-MM-DDT and a time as typed
      * @param string                $setting     auto, or a way of running the cooker
      * @param list<StepDraft>       $steps
      * @param string                $measures    whose cups and spoons; empty for a guess from the text
@@ -27,7 +27,7 @@ final readonly class BraiseDraft
         #[Assert\Valid] public OriginalDraft $original,
         #[Assert\Valid] public MeatDraft $meat,
         #[Assert\Length(max: 36)] public string $cookerId,
-        #[Assert\Length(max: 16)] public string $serveAt,
+        #[Assert\Length(max: 60)] public string $serveAt,
         #[Assert\Count(max: 20)] #[Assert\Valid] public array $away,
         #[Assert\Length(max: 20)] public string $level,
         #[Assert\Length(max: 20)] public string $texture,
@@ -38,6 +38,7 @@ final readonly class BraiseDraft
         #[Assert\Length(max: 20)] public string $measures = '',
         #[Assert\Count(max: 300)] #[Assert\All([new Assert\Length(max: 300)])] public array $refused = [],
         #[Assert\Count(max: 100)] #[Assert\Valid] public array $amounts = [],
+        #[Assert\Valid] public HandlingDraft $handling = new HandlingDraft(),
     ) {
     }
 }

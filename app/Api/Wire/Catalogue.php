@@ -17,6 +17,8 @@ final readonly class Catalogue
      * @param list<Choice>    $methods
      * @param list<Choice>    $settings
      * @param list<Choice>    $forkAnswers
+     * @param list<Choice>    $efforts     what is done in the pan
+     * @param list<Choice>    $layers
      * @param list<Choice>    $stepKinds
      * @param list<Choice>    $measures    whose cups and spoons
      */
@@ -30,6 +32,8 @@ final readonly class Catalogue
         public array $methods,
         public array $settings,
         public array $forkAnswers,
+        public array $efforts,
+        public array $layers,
         public array $stepKinds,
         public array $measures,
         public int $mostRecipeBytes,

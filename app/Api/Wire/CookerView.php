@@ -7,11 +7,16 @@ namespace Pausis\App\Api\Wire;
 /** A cooker: as typed, and what follows. */
 final readonly class CookerView
 {
+    /** @param float $length and width and depth inside, cm */
     public function __construct(
         public string $id,
         public CookerDraft $draft,
         public string $summary,
         public string $inside,
+        public float $length,
+        public float $width,
+        public float $depth,
+        public float $heatFactor,
     ) {
     }
 }

@@ -15,8 +15,11 @@ final readonly class HouseDraft
         #[Assert\Length(max: 40)] public string $timeZone,
         #[Assert\Choice(['metric', 'us'])] public string $units,
         #[Assert\Choice(['24', '12'])] public string $clock,
-        #[Assert\Length(max: 5)] public string $bedtime,
-        #[Assert\Length(max: 5)] public string $rises,
+        #[Assert\Length(max: 40)] public string $bedtime,
+        #[Assert\Length(max: 40)] public string $rises,
+        #[Assert\Length(max: 20)] public string $texture = 'fork',
+        #[Assert\Length(max: 20)] public string $thickness = 'coats-a-spoon',
+        #[Assert\Length(max: 20)] public string $salt = '1 %',
     ) {
     }
 }

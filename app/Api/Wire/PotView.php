@@ -22,6 +22,9 @@ final readonly class PotView
         public string $fillText,
         public string $text,
         public SumView $below,
+        public bool $bone,
+        public float $fat,
+        public string $order,
     ) {
     }
 }

@@ -22,6 +22,8 @@ import type {
   SauceDraft,
   StartCook,
   TurnSetting,
+  WaterTestDraft,
+  WaterTestView,
 } from "./types";
 
 const WHILE_COOKING_MS = 20_000;
@@ -103,6 +105,12 @@ export const useSaveCooker = () =>
   );
 
 export const useDeleteCooker = () => useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers"]);
+
+export const useWaterTest = (id: string) =>
+  useSending(
+    (test: WaterTestDraft) => request<WaterTestView>("POST", `/cookers/${id}/water-test`, test),
+    ["cookers", "braise"],
+  );
 
 export const useSaveHouse = () => {
   const client = useQueryClient();

@@ -20,6 +20,9 @@ export type Adaptation = {
   thicknessText: string;
   serveAt: string;
   serveFrom: string;
+  serveText: string;
+  levels: LevelView[];
+  lookText: string;
 };
 
 /** Local times, YYYY-MM-DDTHH:MM. */
@@ -48,6 +51,7 @@ export type BraiseDraft = {
   measures: string;
   refused: string[];
   amounts: LedgerAmount[];
+  handling: HandlingDraft;
 };
 
 /** A braise in the list. */
@@ -84,6 +88,8 @@ export type Catalogue = {
   methods: Choice[];
   settings: Choice[];
   forkAnswers: Choice[];
+  efforts: Choice[];
+  layers: Choice[];
   stepKinds: Choice[];
   measures: Choice[];
   mostRecipeBytes: number;
@@ -144,6 +150,10 @@ export type CookerView = {
   draft: CookerDraft;
   summary: string;
   inside: string;
+  length: number;
+  width: number;
+  depth: number;
+  heatFactor: number;
 };
 
 /** The best guess of one moment: hour after switching on, °C of the liquid and of the core. */
@@ -183,6 +193,16 @@ export type ForkTestDraft = {
   at: string;
 };
 
+/** How the cook goes about it, as typed. */
+export type HandlingDraft = {
+  effort: string;
+  hotLiquid: boolean;
+  warmInsert: boolean;
+  layers: string;
+  lids: string[];
+  start: string;
+};
+
 /** The house: where it stands, its hours, and how things are shown. */
 export type HouseDraft = {
   altitude: string;
@@ -192,6 +212,9 @@ export type HouseDraft = {
   clock: string;
   bedtime: string;
   rises: string;
+  texture: string;
+  thickness: string;
+  salt: string;
 };
 
 /** The house as set, and what the clock says there. */
@@ -227,6 +250,16 @@ export type LedgerView = {
   key: string;
   refused: boolean;
   amount: string;
+};
+
+/** A level school and what it costs in this pot. */
+export type LevelView = {
+  value: string;
+  label: string;
+  hint: string;
+  level: number;
+  loadText: string;
+  cost: string;
 };
 
 /** The sauce in four numbers and two sums. */
@@ -328,6 +361,9 @@ export type PotView = {
   fillText: string;
   text: string;
   below: SumView;
+  bone: boolean;
+  fat: number;
+  order: string;
 };
 
 /** Something typed that cannot be used: where, what, and why in words. */
@@ -468,6 +504,32 @@ export type UnderstoodStep = {
 export type UnreadLine = {
   line: number;
   source: string;
+};
+
+/** One reading of the water’s temperature. */
+export type WaterReading = {
+  after: string;
+  temperature: string;
+};
+
+/** A pot of water on Low, as noted. */
+export type WaterTestDraft = {
+  water: string;
+  start: string;
+  room: string;
+  readings: WaterReading[];
+  keep: boolean;
+};
+
+/** What a water test says of a cooker. */
+export type WaterTestView = {
+  heatFactor: number;
+  text: string;
+  verdict: string;
+  verdictText: string;
+  curve: CurvePoint[];
+  readings: CurvePoint[];
+  kept: boolean;
 };
 
 /** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */

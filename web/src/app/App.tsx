@@ -4,6 +4,7 @@ import { BringPage } from "../bring/BringPage";
 import { CookersPage } from "../cookers/CookersPage";
 import { HousePage } from "../house/HousePage";
 import { NotebookPage } from "../notebook/NotebookPage";
+import { CautionsPage } from "../safety/CautionsPage";
 import { CookPage } from "../watch/CookPage";
 import { WorkbenchPage } from "../workbench/WorkbenchPage";
 import { Frame } from "./Frame";
@@ -20,6 +21,7 @@ export function App() {
         <Route path="notebook" element={<NotebookPage />} />
         <Route path="cookers" element={<CookersPage />} />
         <Route path="house" element={<HousePage />} />
+        <Route path="cautions" element={<CautionsPage />} />
         <Route path="*" element={<NowherePage />} />
       </Route>
     </Routes>

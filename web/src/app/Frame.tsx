@@ -1,4 +1,5 @@
 import { NavLink, Outlet } from "react-router";
+import { ShortcutSheet } from "../help/ShortcutSheet";
 import { useTheme } from "../kit/useTheme";
 
 const PLACES = [
@@ -62,7 +63,14 @@ export function Frame() {
       </main>
       <footer className="mx-auto w-full max-w-[1480px] px-4 py-3 text-sm text-soft">
         Times and amounts are estimates with their spread shown. Your local food-safety authority and your cooker’s
-        booklet come first.
+        booklet come first:{" "}
+        <NavLink
+          to="/cautions"
+          className="inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4"
+        >
+          the cautions
+        </NavLink>
+        . <ShortcutSheet />
       </footer>
     </div>
   );

@@ -5,6 +5,8 @@ import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { Waiting } from "../kit/Waiting";
 import { CookerForm } from "./CookerForm";
+import { CookerPicture } from "./CookerPicture";
+import { WaterTest } from "./WaterTest";
 
 export function CookersPage() {
   useTitle("Cookers");
@@ -43,19 +45,27 @@ export function CookersPage() {
           key={cooker.id}
           title={cooker.draft.name}
           aside={
-            open === cooker.id ? undefined : (
-              <Button weight="quiet" className="px-2" onClick={() => setOpen(cooker.id)}>
-                Change
-              </Button>
+            open?.startsWith(cooker.id) ? undefined : (
+              <span className="flex">
+                <Button weight="quiet" className="px-2" onClick={() => setOpen(`${cooker.id} water`)}>
+                  Water test
+                </Button>
+                <Button weight="quiet" className="px-2" onClick={() => setOpen(cooker.id)}>
+                  Change
+                </Button>
+              </span>
             )
           }
         >
           {open === cooker.id ? (
             <CookerForm id={cooker.id} initial={cooker.draft} onDone={close} />
+          ) : open === `${cooker.id} water` ? (
+            <WaterTest cooker={cooker} onDone={close} />
           ) : (
             <>
               <p className="text-lg font-semibold">{cooker.summary}</p>
               <p className="text-soft">{cooker.inside}</p>
+              <CookerPicture cooker={cooker} most={Math.max(...cookers.data.map((one) => one.length))} />
             </>
           )}
         </Panel>

@@ -3,17 +3,19 @@ import { Button } from "../kit/Button";
 import { Choices } from "../kit/Choices";
 import { Field } from "../kit/Field";
 import { Panel } from "../kit/Panel";
-import { CLOCK, INPUT, TextField } from "../kit/TextField";
+import { INPUT, TextField } from "../kit/TextField";
 
 /** When to eat, when nobody is there, and how the meat should be. */
 export function DinnerPanel({
   draft,
   catalogue,
+  taken,
   problem,
   onChange,
 }: {
   draft: BraiseDraft;
   catalogue: Catalogue;
+  taken: string | undefined;
   problem: (path: string) => string | undefined;
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
@@ -42,11 +44,12 @@ export function DinnerPanel({
           />
           <TextField
             label="at"
-            type="time"
             value={time}
+            maxLength={40}
             onChange={(value) => onChange({ serveAt: `${day}T${value}` })}
           />
         </div>
+        {taken && <p className="-mt-2 text-sm text-soft">taken as {taken}</p>}
         <TextField
           label="Servings"
           inputMode="numeric"
@@ -64,8 +67,8 @@ export function DinnerPanel({
                   {(controls) => (
                     <input
                       {...controls}
-                      type="time"
-                      className={`${INPUT} ${CLOCK}`}
+                      className={INPUT}
+                      maxLength={40}
                       value={timeOf(one.from)}
                       onChange={(event) => setAway(index, { from: `${day}T${event.target.value}` })}
                     />
@@ -75,8 +78,8 @@ export function DinnerPanel({
                   {(controls) => (
                     <input
                       {...controls}
-                      type="time"
-                      className={`${INPUT} ${CLOCK}`}
+                      className={INPUT}
+                      maxLength={40}
                       value={timeOf(one.to)}
                       onChange={(event) => setAway(index, { to: `${day}T${event.target.value}` })}
                     />

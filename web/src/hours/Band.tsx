@@ -1,9 +1,12 @@
 import { line } from "d3-shape";
 import { useHouse } from "../api/queries";
 import type { CurvePoint, OutcomeView } from "../api/types";
+import { useDrag } from "../kit/useDrag";
 import { type clockScale, startOf } from "./clockScale";
+import { DinnerHandle } from "./DinnerHandle";
 
 const HOUR = 3_600_000;
+const STEP = 5 * 60_000;
 const HEIGHT = 136;
 const BAR = { top: 20, height: 24 };
 const CURVE = { top: 50, height: 66 };
@@ -11,7 +14,21 @@ const SAFETY_HOURS = 4;
 const BOILING = 100;
 
 /** Heating, then ever more tender, with the window's spread; under it the liquid's and the core's temperature. */
-export function Band({ outcome, scale }: { outcome: OutcomeView; scale: ReturnType<typeof clockScale> }) {
+export function Band({
+  outcome,
+  scale,
+  looks,
+  dinner,
+  onDinner,
+}: {
+  outcome: OutcomeView;
+  scale: ReturnType<typeof clockScale>;
+  looks: number[];
+  dinner: number;
+  onDinner: (milliseconds: number) => void;
+}) {
+  const rounded = (x: number) => Math.round(scale.x.invert(x).getTime() / STEP) * STEP;
+  const drag = useDrag((where) => onDinner(rounded(where.x)));
   const house = useHouse().data;
   const start = startOf(outcome, scale.first);
   const at = (hour: number) => scale.x(start + hour * HOUR);
@@ -40,12 +57,8 @@ export function Band({ outcome, scale }: { outcome: OutcomeView; scale: ReturnTy
   });
   const id = `hatch-${outcome.setting}`;
   return (
-    <svg
-      viewBox={`0 0 ${scale.width} ${HEIGHT}`}
-      className="my-1 block h-auto w-full"
-      role="img"
-      aria-label={`${outcome.label}: fork-tender ${fork?.text ?? "not within the time looked at"} after switching on. ${outcome.day}.`}
-    >
+    <svg ref={drag.svg} viewBox={`0 0 ${scale.width} ${HEIGHT}`} className="my-1 block h-auto w-full select-none">
+      <title>{`${outcome.label}: fork-tender ${fork?.text ?? "not within the time looked at"} after switching on. ${outcome.day}.`}</title>
       <defs>
         <pattern id={id} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="9" height="9" fill="var(--done-wash)" />
@@ -128,17 +141,33 @@ export function Band({ outcome, scale }: { outcome: OutcomeView; scale: ReturnTy
       </text>
       <path d={path((point) => point.pot)} fill="none" stroke="var(--liquid)" strokeWidth="2.5" />
       <path d={path((point) => point.core)} fill="none" stroke="var(--meat)" strokeWidth="2.5" strokeDasharray="7 3" />
-      <line
-        x1={scale.x(scale.dinner)}
-        x2={scale.x(scale.dinner)}
-        y1={6}
-        y2={CURVE.top + CURVE.height}
-        stroke="var(--rim)"
-        strokeWidth="3"
+      {looks.map((hour) => (
+        <g key={hour}>
+          <path
+            d={`M${at(hour)} ${CURVE.top} l-6 -9 h12z`}
+            fill="var(--attention)"
+            stroke="var(--ink)"
+            strokeWidth=".6"
+          />
+          <line
+            x1={at(hour)}
+            x2={at(hour)}
+            y1={CURVE.top}
+            y2={CURVE.top + CURVE.height}
+            stroke="var(--attention)"
+            strokeWidth="1.5"
+          />
+        </g>
+      ))}
+      <DinnerHandle
+        scale={scale}
+        bottom={CURVE.top + CURVE.height}
+        held={drag.at === null ? null : scale.x(rounded(drag.at.x))}
+        dinner={dinner}
+        clock={format.format(drag.at === null ? dinner : rounded(drag.at.x))}
+        drag={drag.handle}
+        onMove={onDinner}
       />
-      <text x={scale.x(scale.dinner) + 6} y={14} fontSize="14" fontWeight="700" fill="var(--rim)">
-        eat
-      </text>
     </svg>
   );
 }

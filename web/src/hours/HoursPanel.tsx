@@ -1,29 +1,40 @@
-import type { Adaptation } from "../api/types";
+import { useHouse } from "../api/queries";
+import type { Adaptation, BraiseDraft } from "../api/types";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
 import { Panel } from "../kit/Panel";
 import { Band } from "./Band";
 import { clockScale } from "./clockScale";
+import { Looks } from "./Looks";
+import { dinnerOf, localMoment } from "./localMoment";
 
 /** A band for each way of running the cooker, on one clock. */
 export function HoursPanel({
   adaptation,
-  asked,
-  onChoose,
+  draft,
+  problem,
+  onChange,
 }: {
   adaptation: Adaptation;
-  asked: string;
-  onChoose: (setting: string) => void;
+  draft: BraiseDraft;
+  problem: (path: string) => string | undefined;
+  onChange: (part: Partial<BraiseDraft>) => void;
 }) {
   const scale = clockScale(adaptation);
+  const zone = useHouse().data?.draft.timeZone;
+  const dinner = dinnerOf(scale.dinner, draft.serveAt, zone);
+  const looks = draft.handling.lids
+    .map((typed) => Number.parseFloat(typed.replace(",", ".")))
+    .filter((hour) => hour > 0);
+  const handle = (part: Partial<typeof draft.handling>) => onChange({ handling: { ...draft.handling, ...part } });
   return (
     <Panel
       title="Hours"
       aside={
-        asked === "auto" ? (
+        draft.setting === "auto" ? (
           <span className="text-sm text-soft">the plan chooses the setting</span>
         ) : (
-          <Button weight="quiet" className="px-2 text-sm" onClick={() => onChoose("auto")}>
+          <Button weight="quiet" className="px-2 text-sm" onClick={() => onChange({ setting: "auto" })}>
             let the plan choose
           </Button>
         )
@@ -45,13 +56,19 @@ export function HoursPanel({
                 <Button
                   className="min-h-9 px-3 py-0"
                   disabled={!outcome.safe}
-                  onClick={() => onChoose(outcome.setting)}
+                  onClick={() => onChange({ setting: outcome.setting })}
                 >
                   Take {outcome.label}
                 </Button>
               )}
             </div>
-            <Band outcome={outcome} scale={scale} />
+            <Band
+              outcome={outcome}
+              scale={scale}
+              looks={looks}
+              dinner={dinner}
+              onDinner={(milliseconds) => onChange({ serveAt: localMoment(milliseconds, zone) })}
+            />
             <table className="w-full border-collapse text-left">
               <caption className="sr-only">
                 When each doneness is reached on {outcome.label}, after switching on
@@ -76,9 +93,13 @@ export function HoursPanel({
           </article>
         ))}
       </div>
-      <p className="mt-3 text-sm text-soft">
-        Each time is a window: one such pot in ten is sooner, nine in ten are done by the later end.
-      </p>
+      <Looks
+        draft={draft}
+        text={adaptation.lookText}
+        planned={adaptation.outcomes.find((outcome) => outcome.chosen)?.switchOn ?? ""}
+        problem={problem}
+        onChange={handle}
+      />
     </Panel>
   );
 }

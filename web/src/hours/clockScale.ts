@@ -3,6 +3,8 @@ import type { Adaptation, OutcomeView } from "../api/types";
 
 const HOUR = 3_600_000;
 const LONGEST_SHOWN = 14;
+/** So that the first and last hour are written out whole. */
+const EDGE = 20;
 
 /** When the pot is on in this outcome; where no plan works, as early as any that does, so that the bands compare. */
 export function startOf(outcome: OutcomeView, fallback: number): number {
@@ -21,6 +23,6 @@ export function clockScale(adaptation: Adaptation) {
     dinner,
     x: scaleTime()
       .domain([first - 0.25 * HOUR, Math.max(dinner + HOUR, first + 4 * HOUR)])
-      .range([0, width]),
+      .range([EDGE, width - EDGE]),
   };
 }

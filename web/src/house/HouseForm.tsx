@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Problem } from "../api/Problem";
-import { useSaveHouse } from "../api/queries";
+import { useCatalogue, useSaveHouse } from "../api/queries";
 import type { HouseDraft, HouseView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Choices } from "../kit/Choices";
@@ -23,6 +23,7 @@ const ZONES = Intl.supportedValuesOf("timeZone").map((zone) => ({ value: zone, l
 export function HouseForm({ house }: { house: HouseView }) {
   const [draft, setDraft] = useState(house.draft);
   const save = useSaveHouse();
+  const catalogue = useCatalogue().data;
   const problem = (path: string) => (save.error instanceof Problem ? save.error.at(path) : undefined);
   const set = (part: Partial<HouseDraft>) => setDraft({ ...draft, ...part });
   const zones = ZONES.some((zone) => zone.value === draft.timeZone)
@@ -56,14 +57,12 @@ export function HouseForm({ house }: { house: HouseView }) {
           <TextField label="Kitchen" value={draft.room} problem={problem("room")} onChange={(room) => set({ room })} />
           <TextField
             label="To bed"
-            type="time"
             value={draft.bedtime}
             problem={problem("bedtime")}
             onChange={(bedtime) => set({ bedtime })}
           />
           <TextField
             label="Up again"
-            type="time"
             value={draft.rises}
             problem={problem("rises")}
             onChange={(rises) => set({ rises })}
@@ -74,6 +73,27 @@ export function HouseForm({ house }: { house: HouseView }) {
             options={zones}
             problem={problem("timeZone")}
             onChange={(timeZone) => set({ timeZone })}
+          />
+          <SelectField
+            label="Meat, as you like it"
+            value={draft.texture}
+            options={catalogue?.textures ?? []}
+            problem={problem("texture")}
+            onChange={(texture) => set({ texture })}
+          />
+          <SelectField
+            label="Sauce, as you like it"
+            value={draft.thickness}
+            options={catalogue?.thicknesses ?? []}
+            problem={problem("thickness")}
+            onChange={(thickness) => set({ thickness })}
+          />
+          <TextField
+            label="Salt that tastes right"
+            value={draft.salt}
+            problem={problem("salt")}
+            note="of everything in the pot; most like 0.9 to 1.1 %"
+            onChange={(salt) => set({ salt })}
           />
           <div className="self-end">
             <Button type="submit" weight="main" disabled={save.isPending}>

@@ -1,15 +1,46 @@
-import { useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 
-/** Text that is marked for a moment when it changes, but not when it first appears. */
+const SHOWN_MS = 4000;
+
+/** Text that is marked for a moment when it changes, with what it was before, but not when it first appears. */
 export function Moved({ children, className = "" }: { children: string; className?: string }) {
-  const first = useRef(children);
-  const moved = useRef(false);
-  if (children !== first.current) {
-    moved.current = true;
-  }
+  const shown = useRef(children);
+  const [was, setWas] = useState<string | null>(null);
+  useEffect(() => {
+    if (children === shown.current) {
+      return;
+    }
+    setWas(shown.current);
+    shown.current = children;
+    const timer = setTimeout(() => setWas(null), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [children]);
+  const [before, after] = was === null ? ["", ""] : difference(was, children);
   return (
-    <span key={children} className={`${moved.current ? "moved" : ""} ${className}`}>
-      {children}
+    <span className={className}>
+      <span key={children} className={was === null ? "" : "moved"}>
+        {children}
+      </span>
+      {before !== "" && before !== after && (
+        <span className="ml-2 rounded border border-attention px-1 text-sm font-normal text-soft">was {before}</span>
+      )}
     </span>
   );
+}
+
+/** The words that differ, without what both begin and end with. */
+function difference(was: string, now: string): [string, string] {
+  const a = was.split(" ");
+  const b = now.split(" ");
+  let start = 0;
+  while (start < a.length && start < b.length && a[start] === b[start]) {
+    start += 1;
+  }
+  let end = 0;
+  while (end < a.length - start && end < b.length - start && a[a.length - 1 - end] === b[b.length - 1 - end]) {
+    end += 1;
+  }
+  const part = (words: string[]) => words.slice(start, words.length - end).join(" ");
+  const before = part(a);
+  return before.length > 40 ? ["", ""] : [before, part(b)];
 }

@@ -4,6 +4,7 @@ import { Moved } from "../kit/Moved";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { Sum } from "../kit/Sum";
+import { Balance } from "./Balance";
 
 /** What to load in place of the recipe's liquid, what it comes to, and how salty. */
 export function LiquidPanel({
@@ -23,13 +24,19 @@ export function LiquidPanel({
       <p className="text-lg leading-snug font-semibold">
         <Moved>{liquid.text}</Moved>
       </p>
+      <Balance sum={liquid.atEnd} />
       <Sum sum={liquid.original} />
       <Sum sum={liquid.atEnd} />
       <div className="mt-2">
         <Choices
           label="Level when loaded"
           value={draft.level}
-          options={catalogue.levels}
+          options={catalogue.levels.map((level) => ({
+            ...level,
+            hint: [level.hint, adaptation.levels.find((one) => one.value === level.value)?.cost]
+              .filter(Boolean)
+              .join(" "),
+          }))}
           onChange={(level) => onChange({ level })}
         />
       </div>

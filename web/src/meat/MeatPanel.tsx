@@ -1,4 +1,6 @@
 import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/types";
+import { Check } from "../kit/Check";
+import { Choices } from "../kit/Choices";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
@@ -21,6 +23,7 @@ export function MeatPanel({
 }) {
   const { meat } = draft;
   const set = (part: Partial<typeof meat>) => onChange({ meat: { ...meat, ...part } });
+  const handle = (part: Partial<typeof draft.handling>) => onChange({ handling: { ...draft.handling, ...part } });
   const cut = catalogue.cuts.find((one) => one.value === meat.cut);
   return (
     <Panel title="Meat and cooker">
@@ -76,6 +79,28 @@ export function MeatPanel({
           note={cookers.find((cooker) => cooker.id === draft.cookerId)?.summary}
           onChange={(cookerId) => onChange({ cookerId })}
         />
+        <Choices
+          label="Before it goes in"
+          value={draft.handling.effort}
+          options={catalogue.efforts.map((effort) =>
+            effort.value === draft.handling.effort && adaptation
+              ? { ...effort, hint: `${adaptation.before.total} of work. ${effort.hint}` }
+              : effort,
+          )}
+          onChange={(effort) => handle({ effort })}
+        />
+        <div>
+          <Check
+            label="Liquid goes in hot"
+            checked={draft.handling.hotLiquid}
+            onChange={(hotLiquid) => handle({ hotLiquid })}
+          />
+          <Check
+            label="Insert warmed first"
+            checked={draft.handling.warmInsert}
+            onChange={(warmInsert) => handle({ warmInsert })}
+          />
+        </div>
         {cut?.inPieces && meat.pieces === "1" && (
           <p className="text-sm text-soft">Usually sold in pieces of about {cut.pieceWeight}.</p>
         )}

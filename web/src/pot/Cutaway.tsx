@@ -1,27 +1,56 @@
-import type { PotView } from "../api/types";
+import type { LevelView, PotView } from "../api/types";
+import { useDrag } from "../kit/useDrag";
+import { Layers } from "./Layers";
 
 const RIGHT_FILL = 0.75;
 const WALL = 0.9;
+const MARGIN = { side: 3.2, top: 2.5, bottom: 1.6 };
 
-/** The insert cut open along its length, to scale in centimetres: roots, meat, liquid when loaded and at the end. */
-export function Cutaway({ pot }: { pot: PotView }) {
+/**
+ * The insert cut open along its length, to scale in centimetres: roots, meat, liquid when loaded and at the end, fat.
+ *
+ * The level can be dragged, or moved with the arrow keys, from one school to the next.
+ */
+export function Cutaway({
+  pot,
+  levels,
+  school,
+  onSchool,
+}: {
+  pot: PotView;
+  levels: LevelView[];
+  school: string;
+  onSchool: (school: string) => void;
+}) {
   const { depth, width } = pot;
-  const margin = { side: 3.2, top: 2.5, bottom: 1.6 };
-  const [thick = 0, , long = 0] = pot.piece;
-  const across = Math.max(1, Math.min(Math.ceil(pot.pieces / Math.max(1, pot.layers)), Math.floor(width / long) || 1));
-  const behind = pot.pieces > across * pot.layers;
-  const pieceHeight = pot.meat / Math.max(1, pot.layers);
-  const floor = depth;
-  const meatBottom = floor - pot.vegetables;
-  const roots = Array.from({ length: Math.ceil(width / 2.6) * Math.max(0, Math.ceil(pot.vegetables / 2.2)) });
-  const perRow = Math.ceil(width / 2.6);
+  const nearest = (height: number) =>
+    levels.reduce<LevelView | undefined>(
+      (best, one) => (best === undefined || Math.abs(one.level - height) < Math.abs(best.level - height) ? one : best),
+      undefined,
+    );
+  const drag = useDrag((at) => {
+    const there = nearest(depth - at.y);
+    if (there !== undefined && there.value !== school) {
+      onSchool(there.value);
+    }
+  });
+  const held = drag.at === null ? undefined : nearest(depth - drag.at.y);
+  const level = held?.level ?? pot.level;
+  const place = levels.findIndex((one) => one.value === school);
+  const step = (by: number) => {
+    const next = levels[Math.min(levels.length - 1, Math.max(0, place + by))];
+    if (next !== undefined && next.value !== school) {
+      onSchool(next.value);
+    }
+  };
+  const end = depth - pot.levelAtEnd;
   return (
     <svg
-      viewBox={`${-margin.side} ${-margin.top} ${width + 2 * margin.side} ${depth + margin.top + margin.bottom}`}
-      className="block h-auto max-h-72 w-full"
-      role="img"
-      aria-label={pot.text}
+      ref={drag.svg}
+      viewBox={`${-MARGIN.side} ${-MARGIN.top} ${width + 2 * MARGIN.side} ${depth + MARGIN.top + MARGIN.bottom}`}
+      className="block h-auto max-h-72 w-full select-none"
     >
+      <title>{pot.text}</title>
       <defs>
         <clipPath id="inside">
           <path
@@ -34,62 +63,18 @@ export function Cutaway({ pot }: { pot: PotView }) {
         </pattern>
       </defs>
       <g clipPath="url(#inside)">
-        <rect x={0} y={floor - pot.level} width={width} height={pot.level} fill="url(#ripples)" />
-        {pot.vegetables > 0 &&
-          roots.map((_, index) => {
-            const row = Math.floor(index / perRow);
-            return (
-              <circle
-                // biome-ignore lint/suspicious/noArrayIndexKey: drawn dots have no identity
-                key={index}
-                cx={1.3 + (index % perRow) * 2.6 + (row % 2) * 0.9}
-                cy={floor - 1.1 - row * 2.1}
-                r={Math.min(1.05, pot.vegetables / 2)}
-                fill="var(--root)"
-                stroke="var(--panel)"
-                strokeWidth=".15"
-              />
-            );
-          })}
-        {Array.from({ length: pot.layers }).flatMap((_, layer) =>
-          Array.from({ length: Math.min(across, pot.pieces - layer * across) }).map((__, index) => {
-            const slot = width / across;
-            const w = Math.min(long, slot - 0.3);
-            const h = Math.min(thick, pieceHeight) - 0.15;
-            const piece = {
-              x: slot * index + (slot - w) / 2,
-              y: meatBottom - (layer + 1) * pieceHeight + 0.1,
-              width: Math.max(0.5, w),
-              height: Math.max(0.5, h),
-              rx: Math.min(w, h) * 0.38,
-              fill: "var(--meat)",
-              stroke: "var(--panel)",
-              strokeWidth: 0.2,
-            };
-            return (
-              // biome-ignore lint/suspicious/noArrayIndexKey: drawn pieces have no identity
-              <g key={`${layer}-${index}`}>
-                {behind && <rect {...piece} x={piece.x + 0.9} y={piece.y - 0.7} opacity={0.45} />}
-                <rect {...piece} />
-              </g>
-            );
-          }),
+        <rect x={0} y={depth - level} width={width} height={Math.max(0, level)} fill="url(#ripples)" />
+        <Layers pot={pot} />
+        <rect x={0} y={depth - level} width={width} height={Math.max(0, level)} fill="var(--liquid)" opacity="0.22" />
+        {pot.fat > 0.05 && (
+          <rect x={0} y={end - pot.fat} width={width} height={pot.fat} fill="var(--attention)" opacity="0.8" />
         )}
-        <rect x={0} y={floor - pot.level} width={width} height={pot.level} fill="var(--liquid)" opacity="0.22" />
       </g>
       <line
         x1={-0.6}
         x2={width + 0.6}
-        y1={floor - pot.level}
-        y2={floor - pot.level}
-        stroke="var(--liquid)"
-        strokeWidth=".35"
-      />
-      <line
-        x1={-0.6}
-        x2={width + 0.6}
-        y1={floor - pot.levelAtEnd}
-        y2={floor - pot.levelAtEnd}
+        y1={end}
+        y2={end}
         stroke="var(--liquid)"
         strokeWidth=".25"
         strokeDasharray=".9 .7"
@@ -107,15 +92,54 @@ export function Cutaway({ pot }: { pot: PotView }) {
         stroke="var(--heat)"
         strokeWidth=".3"
       />
-      <text x={-margin.side} y={depth * (1 - RIGHT_FILL) - 0.4} fontSize="1.3" fill="var(--heat)">
+      <text x={-MARGIN.side} y={depth * (1 - RIGHT_FILL) - 0.4} fontSize="1.3" fill="var(--heat)">
         ¾
       </text>
-      <text x={width + WALL + 0.3} y={floor - pot.level + 0.4} fontSize="1.15" fill="var(--ink)">
-        in
-      </text>
-      {Math.abs(pot.level - pot.levelAtEnd) > 1.2 && (
-        <text x={width + WALL + 0.3} y={floor - pot.levelAtEnd + 0.4} fontSize="1.15" fill="var(--ink)">
+      {Math.abs(level - pot.levelAtEnd) > 1.2 && (
+        <text x={width + WALL + 0.3} y={end + 0.4} fontSize="1.15" fill="var(--ink)">
           end
+        </text>
+      )}
+      <g
+        {...drag.handle}
+        role="slider"
+        tabIndex={0}
+        aria-label="Level when loaded"
+        aria-orientation="vertical"
+        aria-valuemin={0}
+        aria-valuemax={Math.max(0, levels.length - 1)}
+        aria-valuenow={Math.max(0, place)}
+        aria-valuetext={levels[place] ? `${levels[place].label}, ${levels[place].loadText}` : ""}
+        className="cursor-ns-resize"
+        onKeyDown={(event) => {
+          const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
+          if (by !== undefined) {
+            event.preventDefault();
+            step(by);
+          }
+        }}
+      >
+        <rect x={-1} y={depth - level - 1.1} width={width + 4} height={2.2} fill="transparent" />
+        <line
+          x1={-0.6}
+          x2={width + 0.6}
+          y1={depth - level}
+          y2={depth - level}
+          stroke="var(--liquid)"
+          strokeWidth={held ? 0.6 : 0.35}
+        />
+        <path d={`M${width + 0.9} ${depth - level} l1.6 -0.9 v1.8z`} fill="var(--rim)" />
+      </g>
+      {held && (
+        <text
+          x={width / 2}
+          y={Math.max(1, depth - level - 0.7)}
+          textAnchor="middle"
+          fontSize="1.3"
+          fontWeight="700"
+          fill="var(--ink)"
+        >
+          {held.label}
         </text>
       )}
     </svg>

@@ -1,6 +1,8 @@
+import { useRef } from "react";
 import { useCatalogue, useCookers } from "../api/queries";
 import type { BraiseView } from "../api/types";
 import { useTitle } from "../app/useTitle";
+import { ComparePanel } from "../compare/ComparePanel";
 import { DayPanel } from "../day/DayPanel";
 import { DinnerPanel } from "../day/DinnerPanel";
 import { HoursPanel } from "../hours/HoursPanel";
@@ -22,7 +24,10 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
   const cookers = useCookers().data ?? [];
   useTitle(draft.title);
   const problem = (path: string) => view.problems.find((one) => one.path === path)?.message;
-  const adaptation = view.adaptation;
+  const last = useRef(view.adaptation);
+  last.current = view.adaptation ?? last.current;
+  const adaptation = view.adaptation ?? last.current;
+  const stale = view.adaptation === null && adaptation !== null;
   if (catalogue === undefined) {
     return null;
   }
@@ -37,6 +42,11 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         onTitle={(title) => change({ title })}
         onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
       />
+      {stale && (
+        <p role="status" className="font-semibold text-soft">
+          Below is what held before the last change.
+        </p>
+      )}
       <div className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-[310px_minmax(0,1fr)_330px]">
         <div className="grid min-w-0 gap-3">
           <MeatPanel
@@ -47,17 +57,29 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
             problem={problem}
             onChange={change}
           />
-          <DinnerPanel draft={draft} catalogue={catalogue} problem={problem} onChange={change} />
+          <DinnerPanel
+            draft={draft}
+            catalogue={catalogue}
+            taken={view.adaptation ? view.adaptation.serveText : undefined}
+            problem={problem}
+            onChange={change}
+          />
         </div>
         {adaptation && (
           <div className="grid min-w-0 gap-3">
-            <HoursPanel adaptation={adaptation} onChoose={(setting) => change({ setting })} asked={draft.setting} />
+            <HoursPanel adaptation={adaptation} draft={draft} problem={problem} onChange={change} />
             <DayPanel adaptation={adaptation} braiseId={view.id} cookId={view.cookId} />
           </div>
         )}
         {adaptation && (
           <div className="grid min-w-0 gap-3 md:col-span-2 md:grid-cols-2 xl:col-span-1 xl:grid-cols-1">
-            <PotPanel pot={adaptation.pot} />
+            <PotPanel
+              pot={adaptation.pot}
+              levels={adaptation.levels}
+              draft={draft}
+              catalogue={catalogue}
+              onChange={change}
+            />
             <LiquidPanel draft={draft} catalogue={catalogue} adaptation={adaptation} onChange={change} />
           </div>
         )}
@@ -73,6 +95,9 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
           />
           <CautionsPanel findings={adaptation.findings} outcomes={adaptation.outcomes} />
         </div>
+      )}
+      {adaptation && (
+        <ComparePanel draft={draft} adaptation={adaptation} catalogue={catalogue} cookers={cookers} onTake={change} />
       )}
       <RecipePanel draft={draft} view={view} catalogue={catalogue} problem={problem} onChange={change} />
       <ConflictDialog open={saving === "conflict"} onTheirs={takeTheirs} onMine={keepMine} />

@@ -13,6 +13,9 @@ export function applyRemedy(code: string, draft: BraiseDraft, adaptation: Adapta
     const pieces = String(Number(draft.meat.pieces) * parts);
     return { meat: { ...draft.meat, pieces, thickness: adaptation?.remedyThickness ?? "" } };
   }
+  if (code.startsWith("effort-")) {
+    return { handling: { ...draft.handling, effort: code.slice("effort-".length) } };
+  }
   if (code === "serve-from" && adaptation) {
     return { serveAt: adaptation.serveFrom };
   }

@@ -1,0 +1,44 @@
+import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/types";
+
+export type Variant = { name: string; label: string; part: Partial<BraiseDraft> };
+
+/** The what-ifs worth a look for this draft: another setting, another cooker, the meat cut up, another level or effort. */
+export function variants(
+  draft: BraiseDraft,
+  adaptation: Adaptation,
+  catalogue: Catalogue,
+  cookers: CookerView[],
+): Variant[] {
+  const chosen = adaptation.outcomes.find((outcome) => outcome.chosen)?.setting;
+  const pieces = Number(draft.meat.pieces);
+  return [
+    ...catalogue.settings
+      .filter((one) => one.value !== "auto" && one.value !== chosen)
+      .filter((one) => one.value !== "medium" || adaptation.outcomes.some((outcome) => outcome.setting === "medium"))
+      .map((one) => ({ name: `setting-${one.value}`, label: `On ${one.label}`, part: { setting: one.value } })),
+    ...cookers
+      .filter((one) => one.id !== draft.cookerId)
+      .map((one) => ({
+        name: `cooker-${one.id}`,
+        label: `In ${one.draft.name}`,
+        part: { cookerId: one.id, setting: "auto" },
+      })),
+    ...(pieces > 0
+      ? [2, 4].map((parts) => ({
+          name: `cut-${parts}`,
+          label: pieces === 1 ? `Cut in ${parts}` : `Each piece cut in ${parts}`,
+          part: { meat: { ...draft.meat, pieces: String(pieces * parts), thickness: "" } },
+        }))
+      : []),
+    ...catalogue.levels
+      .filter((one) => one.value !== draft.level)
+      .map((one) => ({ name: `level-${one.value}`, label: `Level: ${one.label}`, part: { level: one.value } })),
+    ...catalogue.efforts
+      .filter((one) => one.value !== draft.handling.effort)
+      .map((one) => ({
+        name: `effort-${one.value}`,
+        label: one.label,
+        part: { handling: { ...draft.handling, effort: one.value } },
+      })),
+  ];
+}
