@@ -9,7 +9,7 @@ namespace Pausis\Core\Larder;
  *
  * @phpstan-type Row array{id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null, unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float, starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string, lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>}
  */
-final readonly class Larder
+final class Larder
 {
     private const FOLDED = ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'ï' => 'i', 'î' => 'i', 'í' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', '’' => '\'', '‘' => '\''];
     private const UNLESS_SAID = [
@@ -20,24 +20,25 @@ final readonly class Larder
     /** A food is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
 
+    /** @var array<string, Food> made when first asked for: most requests need a dozen of them */
+    private array $foods = [];
+
     /**
-     * @param array<string, Food>   $foods  by id
-     * @param array<string, string> $byName lower-case name to id
+     * @param array<string, array<string, mixed>> $rows   by id, as in the file
+     * @param array<string, string>               $byName normal name to id
      */
-    private function __construct(private array $foods, private array $byName, private int $longestName)
+    private function __construct(private readonly array $rows, private readonly array $byName, private readonly int $longestName)
     {
     }
 
     public static function load(): self
     {
-        /** @var array{foods: list<array<string, mixed>>} $data */
+        /** @var array{foods: list<array{id: string, words: list<string>, ...<string, mixed>}>} $data */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder.json'), true, 16, \JSON_THROW_ON_ERROR);
-        $foods = $byName = [];
+        $rows = $byName = [];
         $longest = 1;
-        foreach ($data['foods'] as $said) {
-            /** @var Row $row the schema of the file says so, and a test */
-            $row = $said + self::UNLESS_SAID;
-            $foods[$row['id']] = self::food($row);
+        foreach ($data['foods'] as $row) {
+            $rows[$row['id']] = $row;
             foreach ($row['words'] as $word) {
                 $name = self::normal($word);
                 $byName[$name] = $row['id'];
@@ -45,7 +46,7 @@ final readonly class Larder
             }
         }
 
-        return new self($foods, $byName, $longest);
+        return new self($rows, $byName, $longest);
     }
 
     /** @param Row $row */
@@ -61,13 +62,19 @@ final readonly class Larder
 
     public function find(string $id): ?Food
     {
-        return $this->foods[$id] ?? null;
+        if (!isset($this->rows[$id])) {
+            return null;
+        }
+        /** @var Row $row the schema of the file says so, and a test */
+        $row = $this->rows[$id] + self::UNLESS_SAID;
+
+        return $this->foods[$id] ??= self::food($row);
     }
 
     /** @return list<Food> */
     public function all(): array
     {
-        return array_values($this->foods);
+        return array_values(array_filter(array_map($this->find(...), array_keys($this->rows))));
     }
 
     /**
@@ -85,7 +92,7 @@ final readonly class Larder
                 $name = implode(' ', \array_slice($words, $i, $length));
                 $id = $this->byName[$name] ?? $this->byName[self::singular($name)] ?? null;
                 if (null !== $id) {
-                    $found = [$this->foods[$id], $name, $i];
+                    $found = [$this->find($id) ?? throw new \LogicException("No food $id."), $name, $i];
                     $last = min($last, $i + $length - 1);
                 }
             }
@@ -100,6 +107,9 @@ final readonly class Larder
     /** Lower case, without accents, hyphens and punctuation: how names are compared. */
     public static function normal(string $text): string
     {
+        if (\strlen($text) === strspn($text, 'abcdefghijklmnopqrstuvwxyz ') && !str_contains($text, '  ')) {
+            return trim($text);
+        }
         $text = strtr(mb_strtolower($text), self::FOLDED);
 
         return trim((string) preg_replace('/[^\p{L}\p{M}\']+/u', ' ', $text));

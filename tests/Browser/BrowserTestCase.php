@@ -131,6 +131,13 @@ abstract class BrowserTestCase extends TestCase
         $this->find("//*[@role='menuitem'][normalize-space()=\"$item\"]")->click();
     }
 
+    protected function pressWithAlt(string $key, string $code): void
+    {
+        foreach (['rawKeyDown', 'keyUp'] as $type) {
+            $this->devTools('Input.dispatchKeyEvent', ['type' => $type, 'modifiers' => 1, 'key' => $key, 'code' => $code]);
+        }
+    }
+
     /** Takes an element by its middle and lets it go some pixels away, the button held. */
     protected function drag(RemoteWebElement $element, int $right, int $down): void
     {

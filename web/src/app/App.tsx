@@ -1,14 +1,16 @@
+import { lazy } from "react";
 import { Route, Routes } from "react-router";
 import { BraisesPage } from "../braises/BraisesPage";
-import { BringPage } from "../bring/BringPage";
-import { CookersPage } from "../cookers/CookersPage";
-import { HousePage } from "../house/HousePage";
-import { NotebookPage } from "../notebook/NotebookPage";
-import { CautionsPage } from "../safety/CautionsPage";
-import { CookPage } from "../watch/CookPage";
 import { WorkbenchPage } from "../workbench/WorkbenchPage";
 import { Frame } from "./Frame";
 import { NowherePage } from "./NowherePage";
+
+const BringPage = lazy(() => import("../bring/BringPage").then((page) => ({ default: page.BringPage })));
+const CookersPage = lazy(() => import("../cookers/CookersPage").then((page) => ({ default: page.CookersPage })));
+const HousePage = lazy(() => import("../house/HousePage").then((page) => ({ default: page.HousePage })));
+const NotebookPage = lazy(() => import("../notebook/NotebookPage").then((page) => ({ default: page.NotebookPage })));
+const CautionsPage = lazy(() => import("../safety/CautionsPage").then((page) => ({ default: page.CautionsPage })));
+const CookPage = lazy(() => import("../watch/CookPage").then((page) => ({ default: page.CookPage })));
 
 export function App() {
   return (

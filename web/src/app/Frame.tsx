@@ -1,6 +1,8 @@
+import { Suspense } from "react";
 import { NavLink, Outlet } from "react-router";
 import { ShortcutSheet } from "../help/ShortcutSheet";
 import { useTheme } from "../kit/useTheme";
+import { Waiting } from "../kit/Waiting";
 
 const PLACES = [
   { to: "/", label: "Braises" },
@@ -59,7 +61,9 @@ export function Frame() {
         </div>
       </header>
       <main id="content" tabIndex={-1} className="mx-auto w-full max-w-[1480px] flex-1 p-3 outline-none sm:p-4">
-        <Outlet />
+        <Suspense fallback={<Waiting what="the page" error={null} again={() => undefined} />}>
+          <Outlet />
+        </Suspense>
       </main>
       <footer className="mx-auto w-full max-w-[1480px] px-4 py-3 text-sm text-soft">
         Times and amounts are estimates with their spread shown. Your local food-safety authority and your cooker’s

@@ -29,12 +29,14 @@ export function ShortcutSheet() {
       if (!event.altKey || event.ctrlKey || event.metaKey) {
         return;
       }
-      if (event.code === "Slash") {
+      // With Alt held, some keyboards write another sign: the place of the key counts, too.
+      const digit = /^[1-9]$/.test(event.key) ? event.key : /^Digit([1-9])$/.exec(event.code)?.[1];
+      if (event.code === "Slash" || event.key === "/") {
         event.preventDefault();
         setOpen(true);
-      } else if (/^Digit[1-9]$/.test(event.code)) {
+      } else if (digit !== undefined) {
         event.preventDefault();
-        toPanel(Number(event.code.slice(5)) - 1);
+        toPanel(Number(digit) - 1);
       }
     };
     window.addEventListener("keydown", onKey);

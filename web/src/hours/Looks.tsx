@@ -31,7 +31,7 @@ export function Looks({
           Set the start yourself
         </Button>
       ) : (
-        <div className="grid grid-cols-[1fr_auto] content-start items-start gap-2">
+        <div className="grid content-start justify-items-start gap-2">
           <TextField
             label="Pot on at"
             value={time}
@@ -39,9 +39,7 @@ export function Looks({
             problem={problem("handling.start")}
             onChange={(value) => onChange({ start: `${day}T${value}` })}
           />
-          <Button className="mt-5" onClick={() => onChange({ start: "" })}>
-            Leave it to the plan
-          </Button>
+          <Button onClick={() => onChange({ start: "" })}>Leave it to the plan</Button>
         </div>
       )}
       <div>

@@ -17,12 +17,15 @@ export function Moved({ children, className = "" }: { children: string; classNam
   }, [children]);
   const [before, after] = was === null ? ["", ""] : difference(was, children);
   return (
-    <span className={className}>
+    <span className={`relative ${className}`}>
       <span key={children} className={was === null ? "" : "moved"}>
         {children}
       </span>
       {before !== "" && before !== after && (
-        <span className="ml-2 rounded border border-attention px-1 text-sm font-normal text-soft">was {before}</span>
+        // Laid over what is below for a moment, so that nothing moves.
+        <span className="absolute top-full left-0 z-20 w-max max-w-64 rounded border border-attention bg-panel px-1 text-sm leading-tight font-normal text-soft">
+          was {before}
+        </span>
       )}
     </span>
   );

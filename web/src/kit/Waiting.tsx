@@ -6,7 +6,8 @@ import { Notice } from "./Notice";
 export function Waiting({ what, error, again }: { what: string; error: Error | null; again: () => void }) {
   if (error === null) {
     return (
-      <p role="status" className="p-8 text-center text-soft">
+      // As high as the page that comes, so that nothing below it jumps.
+      <p role="status" className="min-h-screen p-8 text-center text-soft">
         Getting {what} …
       </p>
     );

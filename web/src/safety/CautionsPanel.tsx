@@ -1,10 +1,20 @@
 import type { FindingView, OutcomeView } from "../api/types";
+import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 
 const KINDS: Record<string, "refuse" | "warn" | "note"> = { refuse: "refuse", warn: "warn", note: "note" };
 
-export function CautionsPanel({ findings, outcomes }: { findings: FindingView[]; outcomes: OutcomeView[] }) {
+/** What to mind in this braise, each with the change that helps, where the core has checked one. */
+export function CautionsPanel({
+  findings,
+  outcomes,
+  onRemedy,
+}: {
+  findings: FindingView[];
+  outcomes: OutcomeView[];
+  onRemedy: (code: string) => void;
+}) {
   const refused = outcomes.filter((outcome) => !outcome.safe && !outcome.chosen);
   return (
     <Panel title="Cautions">
@@ -12,7 +22,17 @@ export function CautionsPanel({ findings, outcomes }: { findings: FindingView[];
         {findings.map((finding) => (
           <Notice key={finding.rule + finding.text} kind={KINDS[finding.severity] ?? "note"}>
             {finding.text}
-            {finding.remedyText && <span className="block font-semibold">What helps: {finding.remedyText}.</span>}
+            {finding.remedyText && (
+              <span className="mt-1 block">
+                {finding.remedy === "boil-beans-first" ? (
+                  <strong>What helps: {finding.remedyText}.</strong>
+                ) : (
+                  <Button className="min-h-9 py-0" onClick={() => onRemedy(finding.remedy)}>
+                    {finding.remedyText}
+                  </Button>
+                )}
+              </span>
+            )}
           </Notice>
         ))}
         {refused.map((outcome) => (

@@ -6,6 +6,7 @@ import { ComparePanel } from "../compare/ComparePanel";
 import { DayPanel } from "../day/DayPanel";
 import { DinnerPanel } from "../day/DinnerPanel";
 import { HoursPanel } from "../hours/HoursPanel";
+import { Waiting } from "../kit/Waiting";
 import { LedgerPanel } from "../ledger/LedgerPanel";
 import { LiquidPanel } from "../liquid/LiquidPanel";
 import { MeatPanel } from "../meat/MeatPanel";
@@ -29,7 +30,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
   const adaptation = view.adaptation ?? last.current;
   const stale = view.adaptation === null && adaptation !== null;
   if (catalogue === undefined) {
-    return null;
+    return <Waiting what="the choices" error={null} again={() => undefined} />;
   }
   return (
     <div className="grid gap-3">
@@ -93,7 +94,11 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
             problem={problem}
             onChange={change}
           />
-          <CautionsPanel findings={adaptation.findings} outcomes={adaptation.outcomes} />
+          <CautionsPanel
+            findings={adaptation.findings}
+            outcomes={adaptation.outcomes}
+            onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
+          />
         </div>
       )}
       {adaptation && (
