@@ -13,6 +13,7 @@ use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Liquid\MeatJuice;
+use Pausis\Core\Liquid\SauceBalance;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
@@ -85,7 +86,8 @@ final readonly class Changes
                 $entries[] = $this->entry('liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured);
             }
             if ($change->loaded < $change->poured && LiquidFate::Late !== $change->fate || $this->order->choices->refuses("boil:$food")) {
-                $entries[] = $this->entry('liquid-boiled-down', "boil:$food", $variables);
+                $left = null === $change->ingredient ? 1.0 : SauceBalance::leftOfBoiled($change->ingredient);
+                $entries[] = $this->entry('liquid-boiled-down', "boil:$food", [...$variables, 'loadedMl' => $change->poured * $left]);
             }
             if (LiquidFate::Kept === $change->fate && $this->order->choices->refuses("late:$food")) {
                 $entries[] = $this->entry('liquid-late', "late:$food", $variables);

@@ -140,10 +140,15 @@ final readonly class SauceBalance
 
     private function left(Ingredient $ingredient): float
     {
+        return \in_array($ingredient->foodText, $this->wishes->unboiled, true) ? 1.0 : self::leftOfBoiled($ingredient);
+    }
+
+    /** Share of a liquid that is left when it has been boiled down in the pan: 1 for what isn't. */
+    public static function leftOfBoiled(Ingredient $ingredient): float
+    {
         $alcohol = $ingredient->food->alcohol ?? 0.0;
 
         return match (true) {
-            \in_array($ingredient->foodText, $this->wishes->unboiled, true) => 1.0,
             $alcohol >= self::WINE_FROM_ALCOHOL => self::LEFT_OF_WINE,
             $alcohol > 0 => self::LEFT_OF_BEER,
             default => 1.0,

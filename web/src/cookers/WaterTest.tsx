@@ -134,7 +134,7 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
 
 /** The readings and the curve through them, with the 60 and 80 °C that count. */
 function Curve({ result }: { result: WaterTestView }) {
-  const x = scaleLinear([0, HOURS], [34, WIDTH - 8]);
+  const x = scaleLinear([0, HOURS], [34, WIDTH - 22]);
   const y = scaleLinear([0, 100], [HEIGHT - 22, 8]);
   const path = line<CurvePoint>(
     (point) => x(point.hour),
