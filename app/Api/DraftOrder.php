@@ -22,7 +22,6 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Presence;
-use Pausis\Core\Day\TypedTime;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
@@ -44,6 +43,7 @@ use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\StepReader;
 use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Recipe\TypedTime;
 use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Tenderness\Doneness;
 

@@ -17,6 +17,7 @@ final class DataTest extends TestCase
     #[TestWith(['cuts'])]
     #[TestWith(['larder'])]
     #[TestWith(['misheard'])]
+    #[TestWith(['sides'])]
     public function testATableHasItsShape(string $table): void
     {
         $folder = \dirname(__DIR__, 2).'/core/data';

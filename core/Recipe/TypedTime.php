@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Day;
+namespace Pausis\Core\Recipe;
 
 use Pausis\Core\Recipe\Internal\Number;
 
@@ -51,7 +51,10 @@ final class TypedTime
             return null;
         }
 
-        return (new \DateTimeImmutable("2000-01-02 $whole"))->modify(($before ? '-' : '+')."$minutes minutes")->format('H:i');
+        [$hours, $past] = array_map(intval(...), explode(':', $whole));
+        $total = (60 * $hours + $past + ($before ? -$minutes : $minutes) + 1440) % 1440;
+
+        return \sprintf('%02d:%02d', intdiv($total, 60), $total % 60);
     }
 
     private static function number(string $written): int

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Tests\Core\Day;
+namespace Pausis\Tests\Core\Recipe;
 
-use Pausis\Core\Day\TypedTime;
+use Pausis\Core\Recipe\TypedTime;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+/** A job and its time. */
+final readonly class Placed
+{
+    public function __construct(public Job $job, public \DateTimeImmutable $from, public \DateTimeImmutable $to)
+    {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+/** Jobs with their times. */
+final readonly class Schedule
+{
+    /**
+     * @param list<Placed> $placed  in order of time
+     * @param float        $cost    minutes of waiting, each weighed by how ill it can wait
+     * @param bool         $optimal whether nothing cheaper exists, or only nothing cheaper was found
+     */
+    public function __construct(public array $placed, public float $cost, public bool $optimal)
+    {
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Day;
+
+use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Schedule;
+use Pausis\Core\Day\Scheduler;
+use Pausis\Core\Day\Sides;
+use PHPUnit\Framework\TestCase;
+
+final class SchedulerTest extends TestCase
+{
+    private const SERVE = '2026-11-26 19:00';
+
+    public function testItIsAsCheapAsTheCheapestOfAllPlans(): void
+    {
+        mt_srand(20261126);
+        $solved = 0;
+        for ($case = 0; $case < 60; ++$case) {
+            $jobs = self::randomJobs(mt_rand(2, 4));
+            $kitchen = new Kitchen(1, mt_rand(1, 2), 1);
+            $presence = new Presence([new Interval(self::at('18:00'), self::at('18:'.(15 + 5 * mt_rand(0, 4))))], '00:00', '00:00');
+            $found = (new Scheduler($kitchen, $presence, self::at('17:30'), self::at('19:00')))->schedule($jobs);
+            $cheapest = self::bruteForce($jobs, $kitchen, $presence);
+
+            self::assertSame(null === $cheapest, null === $found, "case $case");
+            if (null !== $found) {
+                self::assertEqualsWithDelta($cheapest, $found->cost, 1e-9, "case $case");
+                self::assertTrue($found->optimal);
+                self::assertSound($found, $kitchen, $presence);
+                ++$solved;
+            }
+        }
+        self::assertGreaterThan(20, $solved);
+        self::assertLessThan(60, $solved);
+    }
+
+    public function testTheSamePlanForTheSameDay(): void
+    {
+        $plan = fn (): array => array_map(static fn (Placed $p): string => $p->job->id.$p->from->format('H:i'), $this->dinner(['mash', 'slaw', 'steamed-greens'])->placed ?? []);
+
+        self::assertSame($plan(), $plan());
+    }
+
+    public function testEverySideCanBeMadeAloneAndFitsItsLimits(): void
+    {
+        foreach (Sides::load()->all() as $side) {
+            $schedule = $this->dinner([$side->id]);
+            self::assertNotNull($schedule, $side->id);
+            self::assertTrue($schedule->optimal);
+            self::assertSound($schedule, new Kitchen(), new Presence([], '00:00', '00:00'));
+        }
+    }
+
+    public function testFiveSidesForSixArePlacedInOneKitchen(): void
+    {
+        $schedule = $this->dinner(['mash', 'slaw', 'steamed-greens', 'warm-loaf', 'root-puree'], 6);
+
+        self::assertNotNull($schedule);
+        self::assertSound($schedule, new Kitchen(), new Presence([], '00:00', '00:00'));
+    }
+
+    public function testWithoutARingNothingIsBoiled(): void
+    {
+        $scheduler = new Scheduler(new Kitchen(1, 0, 1), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00'));
+
+        self::assertNull($scheduler->schedule(Sides::load()->find('mash')?->jobs(4) ?? []));
+        self::assertNotNull($scheduler->schedule(Sides::load()->find('slaw')?->jobs(4) ?? []));
+    }
+
+    public function testWhatIsReservedIsLeftAlone(): void
+    {
+        $sauce = new Placed(new Job('sauce', 'sauce', [], 20, true, 1), self::at('18:40'), self::at('19:00'));
+        $schedule = (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00'), [$sauce]))->schedule(Sides::load()->find('mash')?->jobs(4) ?? []);
+
+        self::assertNotNull($schedule);
+        foreach ($schedule->placed as $placed) {
+            self::assertTrue(!$placed->job->hands || $placed->to <= self::at('18:40'), $placed->job->id);
+        }
+    }
+
+    /** @param list<string> $sides */
+    private function dinner(array $sides, int $servings = 4): ?Schedule
+    {
+        $jobs = array_merge(...array_map(static fn (string $id): array => Sides::load()->find($id)?->jobs($servings) ?? [], $sides));
+
+        return (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('08:00'), self::at('19:00')))->schedule($jobs);
+    }
+
+    private static function assertSound(Schedule $schedule, Kitchen $kitchen, Presence $presence): void
+    {
+        $serve = self::at('19:00');
+        $starts = [];
+        foreach ($schedule->placed as $placed) {
+            $starts[$placed->job->id] = $placed->from;
+            self::assertTrue(!$placed->job->hands || $presence->isFree($placed->from, $placed->to), $placed->job->id);
+        }
+        foreach ($schedule->placed as $placed) {
+            $due = null === $placed->job->next ? $serve : $starts[$placed->job->next];
+            $waited = ($due->getTimestamp() - $placed->to->getTimestamp()) / 60;
+            self::assertGreaterThanOrEqual(0, $waited, $placed->job->id);
+            self::assertLessThanOrEqual($placed->job->waits, $waited, $placed->job->id);
+        }
+        for ($t = self::at('08:00'); $t < $serve; $t = $t->modify('+5 minutes')) {
+            $now = array_filter($schedule->placed, static fn (Placed $p): bool => $p->from <= $t && $t < $p->to);
+            self::assertLessThanOrEqual($kitchen->persons, \count(array_filter($now, static fn (Placed $p): bool => $p->job->hands)));
+            self::assertLessThanOrEqual($kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $now)));
+            self::assertLessThanOrEqual($kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $now)));
+        }
+    }
+
+    /** @return list<Job> chains of one or two jobs */
+    private static function randomJobs(int $count): array
+    {
+        $jobs = [];
+        for ($k = 0; $k < $count; ++$k) {
+            $next = $k > 0 && 0 === mt_rand(0, 2) && !\in_array('j'.($k - 1), array_map(static fn (Job $j): ?string => $j->next, $jobs), true) ? 'j'.($k - 1) : null;
+            $jobs[] = new Job("j$k", 'x', [], 5 * mt_rand(1, 4), 0 !== mt_rand(0, 3), mt_rand(0, 1), mt_rand(0, 1), 5 * mt_rand(0, 4), $next);
+        }
+
+        return $jobs;
+    }
+
+    /** @param list<Job> $jobs */
+    private static function bruteForce(array $jobs, Kitchen $kitchen, Presence $presence): ?float
+    {
+        $slots = 18;
+        $starts = array_fill(0, \count($jobs), 0);
+        $place = array_flip(array_map(static fn (Job $j): string => $j->id, $jobs));
+        $cheapest = null;
+        $total = $slots ** \count($jobs);
+        for ($n = 0; $n < $total; ++$n) {
+            for ($k = 0, $rest = $n; $k < \count($jobs); ++$k, $rest = intdiv($rest, $slots)) {
+                $starts[$k] = $rest % $slots;
+            }
+            $cost = self::costOf($jobs, $starts, $place, $slots);
+            if (null !== $cost && (null === $cheapest || $cost < $cheapest) && self::isFree($jobs, $starts, $slots, $kitchen, $presence)) {
+                $cheapest = $cost;
+            }
+        }
+
+        return $cheapest;
+    }
+
+    /**
+     * @param list<Job>          $jobs
+     * @param array<int, int>    $starts
+     * @param array<string, int> $place
+     */
+    private static function costOf(array $jobs, array $starts, array $place, int $slots): ?float
+    {
+        $cost = 0.0;
+        foreach ($jobs as $k => $job) {
+            $due = null === $job->next ? $slots : $starts[$place[$job->next]];
+            $waited = 5 * ($due - $starts[$k]) - $job->minutes;
+            if ($waited < 0 || $waited > $job->waits) {
+                return null;
+            }
+            $cost += $waited * $job->impatience();
+        }
+
+        return $cost;
+    }
+
+    /**
+     * @param list<Job>       $jobs
+     * @param array<int, int> $starts
+     */
+    private static function isFree(array $jobs, array $starts, int $slots, Kitchen $kitchen, Presence $presence): bool
+    {
+        for ($slot = 0; $slot < $slots; ++$slot) {
+            $hands = $rings = $ovens = 0;
+            foreach ($jobs as $k => $job) {
+                if ($starts[$k] <= $slot && $slot < $starts[$k] + $job->minutes / 5) {
+                    $hands += $job->hands ? 1 : 0;
+                    $rings += $job->rings;
+                    $ovens += $job->ovens;
+                }
+            }
+            $from = self::at('17:30')->modify('+'.(5 * $slot).' minutes');
+            if ($rings > $kitchen->rings || $ovens > $kitchen->ovens || $hands > ($presence->isFree($from, $from->modify('+5 minutes')) ? $kitchen->persons : 0)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function at(string $time): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable(substr(self::SERVE, 0, 11).$time, new \DateTimeZone('Europe/Vienna'));
+    }
+}
