@@ -23,6 +23,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/braises')]
 final class BraiseController extends ApiController
 {
+    /** Working out one takes a tenth of a second. */
+    private const MOST_SUBSCRIBED = 20;
+
     public function __construct(
         private readonly Braises $braises,
         private readonly Cooks $cooks,
@@ -113,10 +116,28 @@ final class BraiseController extends ApiController
         $problems->throwIfAny();
         \assert(null !== $adapted);
 
-        return new Response($calendar->write($braise, $adapted, $this->house->measures(), $this->house->now()), 200, [
+        $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
+
+        return new Response($calendar->write($braise->title, [[$braise, $adapted, $whole]], $this->house->measures(), $this->house->now()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="braise.ics"',
         ]);
+    }
+
+    /** Every braise that is planned and still to come, for a calendar to subscribe to. */
+    #[Route('/calendar.ics', methods: ['GET'], priority: 1)]
+    public function subscription(BraiseCalendar $calendar): Response
+    {
+        $planned = [];
+        foreach ($this->braises->all() as $braise) {
+            $draft = $this->drafts->fromArray($braise->draft);
+            $adapted = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->adapted($draft, new Problems()) : null;
+            if (null !== $adapted) {
+                $planned[] = [$braise, $adapted, $this->presenter->wholeDay($draft, $adapted)];
+            }
+        }
+
+        return new Response($calendar->write('Pausis', $planned, $this->house->measures(), $this->house->now()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
     }
 
     private function serveText(BraiseRecord $braise): string

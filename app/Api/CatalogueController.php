@@ -8,9 +8,12 @@ use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\Catalogue;
 use Pausis\App\Api\Wire\Choice;
 use Pausis\App\Api\Wire\CutChoice;
+use Pausis\App\Api\Wire\SideChoice;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
@@ -34,7 +37,7 @@ final class CatalogueController extends ApiController
     }
 
     #[Route('/api/catalogue', methods: ['GET'])]
-    public function get(Cuts $cuts, House $house): JsonResponse
+    public function get(Cuts $cuts, Sides $sides, House $house): JsonResponse
     {
         $measures = $house->measures();
         $textures = [Doneness::Slices, Doneness::Fork, Doneness::Pulls];
@@ -51,6 +54,7 @@ final class CatalogueController extends ApiController
             $this->choices('fork', ForkAnswer::cases()),
             $this->choices('effort', Effort::cases()),
             $this->choices('layers', LayerOrder::cases()),
+            array_map(static fn (Side $s): SideChoice => new SideChoice($s->id, $s->name, $s->takes), $sides->all()),
             $this->choices('step', StepKind::cases()),
             $this->choices('measures', UnitSystem::cases()),
             RecipeReader::MOST_BYTES,

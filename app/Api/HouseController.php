@@ -50,6 +50,13 @@ final class HouseController extends ApiController
         $bedtime = $this->time($draft->bedtime, 'bedtime', true, $problems);
         $rises = $this->time($draft->rises, 'rises', false, $problems);
         $salt = $this->salt($draft->salt, $problems);
+        foreach (['rings' => Range::rings(), 'persons' => Range::persons()] as $field => $range) {
+            if (!preg_match('/^\s*\d{1,2}\s*$/', $draft->$field)) {
+                $problems->add('number-not-understood', $field, ['typed' => $draft->$field]);
+            } else {
+                $problems->within($range, (float) $draft->$field, $field);
+            }
+        }
         foreach (['texture' => Doneness::class, 'thickness' => Thickness::class] as $field => $enum) {
             if (null === $enum::tryFrom($draft->$field)) {
                 $problems->add('unknown-choice', $field, ['typed' => $draft->$field]);
@@ -67,6 +74,9 @@ final class HouseController extends ApiController
         $record->texture = $draft->texture;
         $record->thickness = $draft->thickness;
         $record->saltPercent = (float) $salt;
+        $record->rings = (int) $draft->rings;
+        $record->persons = (int) $draft->persons;
+        $record->oven = $draft->oven;
         $households->save($record);
 
         return $this->answer($this->view());
@@ -117,6 +127,7 @@ final class HouseController extends ApiController
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
             $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',
+            (string) $record->rings, (string) $record->persons, $record->oven,
         ), $this->house->now()->format('Y-m-d\TH:i'), $measures->temperature($boiling));
     }
 }

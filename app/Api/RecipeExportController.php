@@ -7,12 +7,14 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Presentation\BraisePresenter;
 use Pausis\App\Api\Presentation\House;
 use Pausis\App\Exchange\AdaptedRecipe;
+use Pausis\App\Exchange\KitchenSheet;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\Slugger\AsciiSlugger;
 
@@ -46,6 +48,16 @@ final class RecipeExportController extends ApiController
         return $this->download($json."\n", 'application/ld+json', $braise, 'json');
     }
 
+    /** For the wall beside the stove; paper is a4 or letter. */
+    #[Route('/sheet.pdf', methods: ['GET'])]
+    public function sheet(string $id, KitchenSheet $sheet, #[MapQueryParameter] string $paper = 'a4'): Response
+    {
+        [$braise, $adapted] = $this->adapted($id);
+        $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
+
+        return $this->download($sheet->write($braise->title, $adapted, $whole, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
+    }
+
     /** @return array{BraiseRecord, AdaptedBraise} */
     private function adapted(string $id): array
     {
@@ -63,7 +75,7 @@ final class RecipeExportController extends ApiController
         $name = (new AsciiSlugger())->slug($braise->title)->lower()->toString();
 
         return new Response($content, 200, [
-            'Content-Type' => "$type; charset=utf-8",
+            'Content-Type' => 'application/pdf' === $type ? $type : "$type; charset=utf-8",
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'braise' : $name).".$extension"),
         ]);
     }

@@ -57,6 +57,7 @@ final readonly class DemoCommand
         $this->add('lamb-shanks', [
             'cookerId' => $large->id,
             'serveAt' => $tomorrow->format('Y-m-d').'T19:00',
+            'sides' => ['mash', 'steamed-greens', 'warm-loaf'],
             'away' => [['from' => $tomorrow->format('Y-m-d').'T08:10', 'to' => $tomorrow->format('Y-m-d').'T17:20']],
         ]);
         $output->writeln('A sample house with two cookers and three braises is ready.');

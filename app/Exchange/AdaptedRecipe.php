@@ -51,7 +51,7 @@ final readonly class AdaptedRecipe
     }
 
     /** @return list<string> */
-    private function ingredients(AdaptedBraise $braise, Measures $measures): array
+    public function ingredients(AdaptedBraise $braise, Measures $measures): array
     {
         $order = $braise->order;
         $changed = [];
@@ -93,7 +93,7 @@ final readonly class AdaptedRecipe
     }
 
     /** @return list<string> */
-    private function steps(AdaptedBraise $braise, Measures $measures): array
+    public function steps(AdaptedBraise $braise, Measures $measures): array
     {
         $remaining = array_filter($braise->method, static fn (AdaptedStep $s): bool => $s->remains());
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Pausis\App\Exchange;
 
 use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Api\Presentation\DayPresenter;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
@@ -18,36 +20,55 @@ final readonly class BraiseCalendar
 {
     private const SHORTEST_MINUTES = 5;
 
-    public function __construct(private AdaptationPresenter $wording)
+    public function __construct(private AdaptationPresenter $wording, private DayPresenter $days)
     {
     }
 
-    public function write(BraiseRecord $braise, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now): string
+    /** @param list<array{BraiseRecord, AdaptedBraise, WholeDay|null}> $braises */
+    public function write(string $name, array $braises, Measures $measures, \DateTimeImmutable $now): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Pausis//Braise plan//EN', 'NAME' => $braise->title, 'X-WR-CALNAME' => $braise->title]);
-        $day = $adapted->chosen->day;
-        foreach ($day instanceof Clash ? [] : $day->tasks as $task) {
-            $this->add($calendar, $braise, $task, $adapted, $measures, $now);
+        $calendar = new VCalendar(['PRODID' => '-//Pausis//Braise plan//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name, 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M']);
+        foreach ($braises as [$braise, $adapted, $whole]) {
+            $this->addBraise($calendar, $braise, $adapted, $whole, $measures, $now);
         }
 
         return $calendar->serialize();
     }
 
-    private function add(VCalendar $calendar, BraiseRecord $braise, Task $task, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now): void
+    private function addBraise(VCalendar $calendar, BraiseRecord $braise, AdaptedBraise $adapted, ?WholeDay $whole, Measures $measures, \DateTimeImmutable $now): void
+    {
+        $day = $adapted->chosen->day;
+        foreach ($day instanceof Clash ? [] : $day->tasks as $task) {
+            $this->add($calendar, $braise, $task, $adapted, $measures, $now);
+        }
+        foreach ($whole->placed ?? [] as $placed) {
+            if (isset($placed->job->variables['side']) || 'night-cut' === $placed->job->id || 'add-food' === $placed->job->code) {
+                $this->event($calendar, $braise, $placed->job->id, $placed->from, $placed->to, $this->days->text($placed, $measures), '', $now);
+            }
+        }
+    }
+
+    private function event(VCalendar $calendar, BraiseRecord $braise, string $id, \DateTimeImmutable $from, \DateTimeImmutable $to, string $text, string $detail, \DateTimeImmutable $now): void
     {
         $utc = new \DateTimeZone('UTC');
-        $words = $this->wording->task($task, $task->at, $measures);
-        $end = $task->minutes > 0 ? $task->end() : $task->at->modify('+'.self::SHORTEST_MINUTES.' minutes');
         $event = $calendar->createComponent('VEVENT', [
-            'UID' => "$braise->id-{$task->kind->value}@pausis",
+            'UID' => "$braise->id-$id@pausis",
             'SEQUENCE' => $braise->revision,
             'DTSTAMP' => $now->setTimezone($utc),
-            'DTSTART' => $task->at->setTimezone($utc),
-            'DTEND' => $end->setTimezone($utc),
-            'SUMMARY' => "$words->text – $braise->title",
-            'DESCRIPTION' => trim($words->detail.(TaskKind::Serve === $task->kind ? $this->wording->verdict($adapted, $measures) : '')),
+            'DTSTART' => $from->setTimezone($utc),
+            'DTEND' => $to->setTimezone($utc),
+            'SUMMARY' => "$text – $braise->title",
+            'DESCRIPTION' => $detail,
         ]);
-        $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => '-PT5M', 'DESCRIPTION' => $words->text]);
+        $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => '-PT5M', 'DESCRIPTION' => $text]);
         $calendar->add($event);
+    }
+
+    private function add(VCalendar $calendar, BraiseRecord $braise, Task $task, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now): void
+    {
+        $words = $this->wording->task($task, $task->at, $measures);
+        $end = $task->minutes > 0 ? $task->end() : $task->at->modify('+'.self::SHORTEST_MINUTES.' minutes');
+        $this->event($calendar, $braise, $task->kind->value, $task->at, $end, $words->text,
+            trim($words->detail.(TaskKind::Serve === $task->kind ? $this->wording->verdict($adapted, $measures) : '')), $now);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Store;
 
 use Doctrine\ORM\Mapping as ORM;
+use Pausis\Core\Day\Kitchen;
 
 /** The one house this installation cooks in. */
 #[ORM\Entity]
@@ -51,6 +52,21 @@ class HouseRecord
     /** Salt that tastes right here, of everything in the pot. */
     #[ORM\Column(options: ['default' => 1.0])]
     public float $saltPercent = 1.0;
+
+    #[ORM\Column(options: ['default' => 4])]
+    public int $rings = 4;
+
+    /** Who may lend a hand at the stove. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $persons = 1;
+
+    #[ORM\Column(options: ['default' => true])]
+    public bool $oven = true;
+
+    public function kitchen(): Kitchen
+    {
+        return new Kitchen($this->persons, $this->rings, $this->oven ? 1 : 0);
+    }
 
     public function zone(): \DateTimeZone
     {

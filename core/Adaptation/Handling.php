@@ -22,6 +22,7 @@ final readonly class Handling
         public LayerOrder $layers = LayerOrder::RootsUnder,
         public array $lidLifts = [],
         public ?\DateTimeImmutable $switchOn = null,
+        public bool $cutsTheNightBefore = false,
     ) {
     }
 }

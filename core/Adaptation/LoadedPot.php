@@ -31,7 +31,7 @@ final readonly class LoadedPot
     public function before(): Sum
     {
         return HandsOn::before($this->order->potIngredients(), $this->order->joint, $this->sauce, $this->order->pan(),
-            Effort::Cold !== $this->order->handling->effort, Effort::Full === $this->order->handling->effort);
+            Effort::Cold !== $this->order->handling->effort, Effort::Full === $this->order->handling->effort, !$this->order->handling->cutsTheNightBefore);
     }
 
     /** Minutes from beginning the sauce to the plate. */

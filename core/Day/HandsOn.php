@@ -33,8 +33,9 @@ final class HandsOn
      * @param list<Ingredient> $ingredients all but the meat
      * @param bool             $browns      the meat
      * @param bool             $fries       onions and friends
+     * @param bool             $cuts        vegetables, or they are cut already
      */
-    public static function before(array $ingredients, Joint $joint, SaucePlan $sauce, Length $pan, bool $browns = true, bool $fries = true): Sum
+    public static function before(array $ingredients, Joint $joint, SaucePlan $sauce, Length $pan, bool $browns = true, bool $fries = true, bool $cuts = true): Sum
     {
         $cut = 0.0;
         $base = false;
@@ -44,9 +45,7 @@ final class HandsOn
         }
         $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
         $batches = (int) ceil($joint->count / $perBatch);
-        $terms = [
-            new Term('cut-vegetables', round($cut / 1000 * self::CUTTING_PER_KG), ['grams' => $cut]),
-        ];
+        $terms = $cuts ? [self::cutting($cut)] : [];
         if ($browns) {
             $terms[] = new Term('brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count]);
         }
@@ -62,6 +61,12 @@ final class HandsOn
         $terms[] = new Term('load', self::LOADING);
 
         return new Sum('hands-on-before', 'min', $terms);
+    }
+
+    /** @param float $grams of vegetables and fruit */
+    public static function cutting(float $grams): Term
+    {
+        return new Term('cut-vegetables', round($grams / 1000 * self::CUTTING_PER_KG), ['grams' => $grams]);
     }
 
     /** How long the meat is out of the fridge before the pot is on: browned, and loaded. */

@@ -18,6 +18,12 @@ final readonly class Presence
     {
     }
 
+    /** The same nights, but never away. */
+    public function always(): self
+    {
+        return new self([], $this->bedtime, $this->rises);
+    }
+
     public function isFree(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
     {
         return !$this->isAway($from, $to) && !$this->isAsleep($from, $to);

@@ -102,6 +102,16 @@ final readonly class Range
         return new self(20, 10000, 'mL');
     }
 
+    public static function rings(): self
+    {
+        return new self(0, 8, '');
+    }
+
+    public static function persons(): self
+    {
+        return new self(1, 4, '');
+    }
+
     public static function saltPercent(): self
     {
         return new self(0.3, 1.6, '%');

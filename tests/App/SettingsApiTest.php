@@ -56,7 +56,7 @@ final class SettingsApiTest extends ApiTestCase
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %'], $house['draft']);
+        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'persons' => '1', 'oven' => true], $house['draft']);
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
     }

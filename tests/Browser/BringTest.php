@@ -22,6 +22,7 @@ final class BringTest extends BrowserTestCase
     public function testASavedPageIsOpenedAndReadBesideItsOriginal(): void
     {
         $this->open('/bring');
+        $this->see('Open a file');
         $file = sys_get_temp_dir().'/pausis-page-'.getmypid().'.html';
         file_put_contents($file, self::PAGE);
         self::$driver->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);

@@ -168,6 +168,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function testAWaterTestIsGuidedShownAndKept(): void
     {
         $this->open('/cookers');
+        $this->see('Add a cooker');
         $this->assertSound();
         $this->press('Water test');
         $this->type('Water at first', '14 °C');

@@ -22,6 +22,7 @@ use Pausis\Core\Adaptation\LedgerEntry;
 use Pausis\Core\Adaptation\LevelCost;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SettingOutcome;
+use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Task;
@@ -39,11 +40,11 @@ final readonly class AdaptationPresenter
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;
 
-    public function __construct(private Wording $wording)
+    public function __construct(private Wording $wording, private DayPresenter $days)
     {
     }
 
-    public function present(AdaptedBraise $braise, Measures $measures): Adaptation
+    public function present(AdaptedBraise $braise, Measures $measures, ?WholeDay $whole = null): Adaptation
     {
         $chosen = $braise->chosen;
         $day = $chosen->day;
@@ -71,6 +72,7 @@ final readonly class AdaptationPresenter
             $measures->day($braise->order->serveAt).', '.$measures->clock($braise->order->serveAt),
             array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), $braise->levels),
             $this->looks($braise, $measures),
+            null === $whole || !$day instanceof DayPlan ? null : $this->days->present($whole, $braise, $day, $measures),
         );
     }
 

@@ -13,6 +13,9 @@ use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\PlanDay;
+use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Ingredient;
@@ -28,6 +31,8 @@ final readonly class BraisePresenter
         private RecipePresenter $recipes,
         private Wording $wording,
         private House $house,
+        private PlanDay $planDay,
+        private Sides $sides,
     ) {
     }
 
@@ -44,10 +49,18 @@ final readonly class BraisePresenter
             $draft,
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $understood),
             array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $problems->all()),
-            null === $adapted ? null : $this->adaptations->present($adapted, $measures),
+            null === $adapted ? null : $this->adaptations->present($adapted, $measures, $this->wholeDay($draft, $adapted)),
             array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($draft, $understood)),
             $cookId,
         );
+    }
+
+    /** The braise and its sides in this house's kitchen; null where the braise has no plan. */
+    public function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted): ?WholeDay
+    {
+        $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
+
+        return $this->planDay->plan($adapted, $sides, $this->house->record()->kitchen());
     }
 
     /** The adapted braise, or null with the problems collected. */

@@ -41,6 +41,7 @@ final readonly class Adaptation
         public string $serveText,
         public array $levels,
         public string $lookText,
+        public ?WholeDayView $wholeDay,
     ) {
     }
 }

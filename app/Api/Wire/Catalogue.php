@@ -8,19 +8,20 @@ namespace Pausis\App\Api\Wire;
 final readonly class Catalogue
 {
     /**
-     * @param list<CutChoice> $cuts
-     * @param list<Choice>    $roles
-     * @param list<Choice>    $levels
-     * @param list<Choice>    $textures
-     * @param list<Choice>    $thicknesses
-     * @param list<Choice>    $thickeners
-     * @param list<Choice>    $methods
-     * @param list<Choice>    $settings
-     * @param list<Choice>    $forkAnswers
-     * @param list<Choice>    $efforts     what is done in the pan
-     * @param list<Choice>    $layers
-     * @param list<Choice>    $stepKinds
-     * @param list<Choice>    $measures    whose cups and spoons
+     * @param list<CutChoice>  $cuts
+     * @param list<Choice>     $roles
+     * @param list<Choice>     $levels
+     * @param list<Choice>     $textures
+     * @param list<Choice>     $thicknesses
+     * @param list<Choice>     $thickeners
+     * @param list<Choice>     $methods
+     * @param list<Choice>     $settings
+     * @param list<Choice>     $forkAnswers
+     * @param list<Choice>     $efforts     what is done in the pan
+     * @param list<Choice>     $layers
+     * @param list<SideChoice> $sides
+     * @param list<Choice>     $stepKinds
+     * @param list<Choice>     $measures    whose cups and spoons
      */
     public function __construct(
         public array $cuts,
@@ -34,6 +35,7 @@ final readonly class Catalogue
         public array $forkAnswers,
         public array $efforts,
         public array $layers,
+        public array $sides,
         public array $stepKinds,
         public array $measures,
         public int $mostRecipeBytes,

@@ -22,6 +22,7 @@ final readonly class HandlingDraft
         #[Assert\Length(max: 12)] public string $layers = 'roots-under',
         #[Assert\Count(max: 12)] #[Assert\All([new Assert\Length(max: 20)])] public array $lids = [],
         #[Assert\Length(max: 60)] public string $start = '',
+        public bool $nightBefore = false,
     ) {
     }
 }

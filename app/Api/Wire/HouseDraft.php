@@ -20,6 +20,9 @@ final readonly class HouseDraft
         #[Assert\Length(max: 20)] public string $texture = 'fork',
         #[Assert\Length(max: 20)] public string $thickness = 'coats-a-spoon',
         #[Assert\Length(max: 20)] public string $salt = '1 %',
+        #[Assert\Length(max: 4)] public string $rings = '4',
+        #[Assert\Length(max: 4)] public string $persons = '1',
+        public bool $oven = true,
     ) {
     }
 }

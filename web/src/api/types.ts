@@ -23,6 +23,7 @@ export type Adaptation = {
   serveText: string;
   levels: LevelView[];
   lookText: string;
+  wholeDay: WholeDayView | null;
 };
 
 /** Local times, YYYY-MM-DDTHH:MM. */
@@ -52,6 +53,7 @@ export type BraiseDraft = {
   refused: string[];
   amounts: LedgerAmount[];
   handling: HandlingDraft;
+  sides: string[];
 };
 
 /** A braise in the list. */
@@ -90,6 +92,7 @@ export type Catalogue = {
   forkAnswers: Choice[];
   efforts: Choice[];
   layers: Choice[];
+  sides: SideChoice[];
   stepKinds: Choice[];
   measures: Choice[];
   mostRecipeBytes: number;
@@ -201,6 +204,7 @@ export type HandlingDraft = {
   layers: string;
   lids: string[];
   start: string;
+  nightBefore: boolean;
 };
 
 /** The house: where it stands, its hours, and how things are shown. */
@@ -215,6 +219,9 @@ export type HouseDraft = {
   texture: string;
   thickness: string;
   salt: string;
+  rings: string;
+  persons: string;
+  oven: boolean;
 };
 
 /** The house as set, and what the clock says there. */
@@ -232,6 +239,21 @@ export type IngredientDraft = {
   food: string;
   role: string;
   ignored: boolean;
+};
+
+/** A job of the day, where it takes place and when. */
+export type JobView = {
+  id: string;
+  text: string;
+  group: string;
+  from: string;
+  to: string;
+  clock: string;
+  minutes: number;
+  hands: boolean;
+  rings: number;
+  ovens: number;
+  waits: string;
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -419,6 +441,13 @@ export type SaveBraise = {
   draft: BraiseDraft;
 };
 
+/** A side dish that can be planned. */
+export type SideChoice = {
+  value: string;
+  label: string;
+  takes: string;
+};
+
 /** Starch for what is left in the pot. */
 export type SlurryView = {
   starch: string;
@@ -427,6 +456,12 @@ export type SlurryView = {
   reduce: string;
   sum: SumView;
   text: string;
+};
+
+/** A stretch of time, ISO 8601. */
+export type SpanView = {
+  from: string;
+  to: string;
 };
 
 /** When the pot was switched on, local YYYY-MM-DDTHH:MM; empty for now. */
@@ -530,6 +565,29 @@ export type WaterTestView = {
   curve: CurvePoint[];
   readings: CurvePoint[];
   kept: boolean;
+};
+
+/** A change that makes an impossible day possible; the planner has checked it. */
+export type WayView = {
+  code: string;
+  value: string;
+  text: string;
+};
+
+/** Everything around the braise in one kitchen. */
+export type WholeDayView = {
+  jobs: JobView[];
+  away: SpanView[];
+  asleep: SpanView[];
+  from: string;
+  to: string;
+  switchOn: string;
+  sauce: string;
+  serve: string;
+  clash: string;
+  ways: WayView[];
+  caught: string[];
+  note: string;
 };
 
 /** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */

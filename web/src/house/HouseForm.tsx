@@ -3,6 +3,7 @@ import { Problem } from "../api/Problem";
 import { useCatalogue, useSaveHouse } from "../api/queries";
 import type { HouseDraft, HouseView } from "../api/types";
 import { Button } from "../kit/Button";
+import { Check } from "../kit/Check";
 import { Choices } from "../kit/Choices";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
@@ -95,6 +96,21 @@ export function HouseForm({ house }: { house: HouseView }) {
             note="of everything in the pot; most like 0.9 to 1.1 %"
             onChange={(salt) => set({ salt })}
           />
+          <TextField
+            label="Rings on the hob"
+            inputMode="numeric"
+            value={draft.rings}
+            problem={problem("rings")}
+            onChange={(rings) => set({ rings })}
+          />
+          <TextField
+            label="How many cook"
+            inputMode="numeric"
+            value={draft.persons}
+            problem={problem("persons")}
+            onChange={(persons) => set({ persons })}
+          />
+          <Check label="There is an oven" checked={draft.oven} onChange={(oven) => set({ oven })} />
           <div className="self-end">
             <Button type="submit" weight="main" disabled={save.isPending}>
               Save

@@ -5,6 +5,7 @@ import { useTitle } from "../app/useTitle";
 import { ComparePanel } from "../compare/ComparePanel";
 import { DayPanel } from "../day/DayPanel";
 import { DinnerPanel } from "../day/DinnerPanel";
+import { WholeDayPanel } from "../day/WholeDayPanel";
 import { HoursPanel } from "../hours/HoursPanel";
 import { Waiting } from "../kit/Waiting";
 import { LedgerPanel } from "../ledger/LedgerPanel";
@@ -85,6 +86,15 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
           </div>
         )}
       </div>
+      {adaptation && (
+        <WholeDayPanel
+          braiseId={view.id}
+          day={adaptation.wholeDay}
+          draft={draft}
+          catalogue={catalogue}
+          onChange={change}
+        />
+      )}
       {adaptation && (
         <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
           <LedgerPanel

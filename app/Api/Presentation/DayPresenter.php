@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Presentation;
+
+use Pausis\App\Api\Wire\JobView;
+use Pausis\App\Api\Wire\SpanView;
+use Pausis\App\Api\Wire\WayView;
+use Pausis\App\Api\Wire\WholeDayView;
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\WayOut;
+use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\TaskKind;
+
+/** The whole day in words. */
+final readonly class DayPresenter
+{
+    private const AFTER_HOURS = 2;
+    private const STEP = 300;
+
+    public function __construct(private Wording $wording, private Sides $sides)
+    {
+    }
+
+    public function present(WholeDay $whole, AdaptedBraise $braise, DayPlan $day, Measures $measures): WholeDayView
+    {
+        $first = $whole->placed[0]->from ?? $day->switchOn;
+        $from = min($first, $day->switchOn)->modify('-15 minutes');
+        $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
+        $presence = $braise->order->presence;
+
+        return new WholeDayView(
+            array_map(fn (Placed $p): JobView => $this->job($p, $day->serve, $measures), $whole->placed),
+            $this->spans($from, $to, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): bool => $presence->isAway($a, $b)),
+            $this->spans($from, $to, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): bool => $presence->isAsleep($a, $b)),
+            $from->format(\DATE_ATOM),
+            $to->format(\DATE_ATOM),
+            $day->switchOn->format(\DATE_ATOM),
+            ($day->at(TaskKind::Sauce)->at ?? $day->serve)->format(\DATE_ATOM),
+            $day->serve->format(\DATE_ATOM),
+            $this->clash($whole, $measures),
+            array_map(fn (WayOut $w): WayView => $this->way($w, $day->serve, $measures), $whole->ways),
+            array_map(fn (array $c): string => $this->wording->say('day-plan.caught', $measures, ['food' => $c['food'], 'at' => $measures->clock($c['at'], $day->serve)]), $whole->caught),
+            $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
+        );
+    }
+
+    public function text(Placed $placed, Measures $measures): string
+    {
+        return $this->wording->say('job.'.$placed->job->code, $measures, ['side' => '', 'food' => '', ...$placed->job->variables]);
+    }
+
+    private function job(Placed $placed, \DateTimeImmutable $serve, Measures $measures): JobView
+    {
+        $job = $placed->job;
+        $side = isset($job->variables['side']) ? (string) preg_replace('/-\d+$/', '', $job->id) : 'braise';
+
+        return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
+            $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
+            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '');
+    }
+
+    private function clash(WholeDay $whole, Measures $measures): string
+    {
+        if ([] === $whole->wishes) {
+            return '';
+        }
+        $sides = $others = [];
+        foreach ($whole->wishes as $wish) {
+            [$kind, $id] = [...explode(':', $wish, 2), ''];
+            'side' === $kind ? $sides[] = $this->sides->find($id)->name ?? $id : $others[] = $this->wording->label('day-wish', $kind);
+        }
+
+        return $this->wording->say('day-plan.clash', $measures, ['sides' => implode(', ', $sides), 'others' => implode(', ', $others), 'some' => [] === $others ? 'no' : 'yes']);
+    }
+
+    private function way(WayOut $way, \DateTimeImmutable $serve, Measures $measures): WayView
+    {
+        $later = $serve->modify('+'.(int) $way->value.' minutes');
+
+        return new WayView($way->code, 'serve-later' === $way->code ? $later->format('Y-m-d\TH:i') : $way->value, $this->wording->say("day-way.$way->code", $measures, [
+            'side' => $this->sides->find($way->value)->name ?? '', 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value,
+        ]));
+    }
+
+    /**
+     * @param callable(\DateTimeImmutable, \DateTimeImmutable): bool $holds
+     *
+     * @return list<SpanView> on a grid of five minutes
+     */
+    private function spans(\DateTimeImmutable $from, \DateTimeImmutable $to, callable $holds): array
+    {
+        $spans = [];
+        $open = null;
+        for ($t = $from->setTimestamp(intdiv($from->getTimestamp(), self::STEP) * self::STEP); $t < $to; $t = $next) {
+            $next = $t->setTimestamp($t->getTimestamp() + self::STEP);
+            $is = $holds($t, $next);
+            $open ??= $is ? $t : null;
+            if (null !== $open && (!$is || $next >= $to)) {
+                $spans[] = new SpanView($open->format(\DATE_ATOM), ($is ? $next : $t)->format(\DATE_ATOM));
+                $open = null;
+            }
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** A job of the day, where it takes place and when. */
+final readonly class JobView
+{
+    /**
+     * @param string $from  ISO 8601
+     * @param string $group braise, or the id of the side
+     */
+    public function __construct(
+        public string $id,
+        public string $text,
+        public string $group,
+        public string $from,
+        public string $to,
+        public string $clock,
+        public int $minutes,
+        public bool $hands,
+        public int $rings,
+        public int $ovens,
+        public string $waits,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+/** Everything around the braise in one kitchen. */
+final readonly class WholeDayView
+{
+    /**
+     * @param list<JobView>  $jobs   in order of time
+     * @param list<SpanView> $away
+     * @param list<SpanView> $asleep
+     * @param string         $clash  what can’t all be had, in words; empty where all can
+     * @param list<WayView>  $ways
+     * @param list<string>   $caught what would have to be done while nobody is there
+     */
+    public function __construct(
+        public array $jobs,
+        public array $away,
+        public array $asleep,
+        public string $from,
+        public string $to,
+        public string $switchOn,
+        public string $sauce,
+        public string $serve,
+        public string $clash,
+        public array $ways,
+        public array $caught,
+        public string $note,
+    ) {
+    }
+}

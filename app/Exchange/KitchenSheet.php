@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Exchange;
+
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\WholeDay;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Twig\Environment;
+
+/** What hangs beside the stove: a PDF with times, amounts, the level, what comes out again, cautions, and room for notes. */
+final readonly class KitchenSheet
+{
+    private const PAPERS = ['a4', 'letter'];
+
+    public function __construct(
+        private Environment $twig,
+        private AdaptationPresenter $adaptations,
+        private AdaptedRecipe $recipe,
+        private Wording $wording,
+        #[Autowire('%kernel.cache_dir%')] private string $cache,
+    ) {
+    }
+
+    public function write(string $title, AdaptedBraise $braise, ?WholeDay $whole, Measures $measures, string $paper): string
+    {
+        $view = $this->adaptations->present($braise, $measures, $whole);
+        $cautions = $takeOut = [];
+        foreach ($braise->findings as $finding) {
+            if ('take-out' === $finding->rule) {
+                $takeOut = explode(', ', (string) $finding->variables['list']);
+            } else {
+                $cautions[] = $this->wording->say("finding.$finding->rule", $measures, $finding->variables);
+            }
+        }
+        $html = $this->twig->render('sheet/kitchen.html.twig', [
+            'title' => $title,
+            'verdict' => $view->verdict,
+            'serves' => $braise->order->serves,
+            'ingredients' => $this->recipe->ingredients($braise, $measures),
+            'steps' => $this->recipe->steps($braise, $measures),
+            'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture($view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd)),
+            'level' => $view->pot->text,
+            'takeOut' => $takeOut,
+            'jobs' => null === $view->wholeDay ? $view->day : $view->wholeDay->jobs,
+            'cautions' => $cautions,
+            'defer' => $this->wording->label('caution', 'defer'),
+        ]);
+        // Fonts, temporary files and nothing else are read and written in one folder; nothing is fetched, nothing is run.
+        $folder = "$this->cache/sheet";
+        is_dir($folder) || mkdir($folder, 0o700, true);
+        $pdf = new Dompdf((new Options())->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)
+            ->setFontDir($folder)->setFontCache($folder)->setTempDir($folder)->setChroot([$folder])->setIsFontSubsettingEnabled(true));
+        $pdf->setPaper(\in_array($paper, self::PAPERS, true) ? $paper : self::PAPERS[0]);
+        $pdf->loadHtml($html, 'UTF-8');
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    /** The insert cut open, in centimetres: roots, meat, liquid when loaded and at the end. */
+    private static function picture(float $depth, float $width, float $roots, float $meat, float $level, float $end): string
+    {
+        $box = static fn (float $bottom, float $height, string $fill): string => \sprintf('<rect x="1" y="%.2f" width="%.2f" height="%.2f" fill="%s"/>', 1 + $depth - $bottom - $height, $width, $height, $fill);
+        $line = static fn (float $height, string $dash): string => \sprintf('<line x1="0" x2="%.2f" y1="%.2f" y2="%2$.2f" stroke="#14202f" stroke-width="0.3" %s/>', $width + 2, 1 + $depth - $height, $dash);
+
+        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.2f %.2f" width="%1$.2f" height="%2$.2f">', $width + 2, $depth + 2)
+            .$box(0, $level, '#e6d3b8').$box(0, $roots, '#d98f3f').$box($roots, $meat, '#9c4a3c').$line($level, '').$line($end, 'stroke-dasharray="1 0.7"')
+            .\sprintf('<path d="M1 1 V%.2f H%.2f V1" fill="none" stroke="#1d3a66" stroke-width="0.8"/></svg>', 1 + $depth, 1 + $width);
+    }
+}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Schedule;
+use Pausis\Core\Day\Scheduler;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\Task;
+use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Larder\Role;
+
+/** Places everything around the braise: what is done before, during and at the end, and its side dishes. */
+final readonly class PlanDay
+{
+    /** Sides are begun no sooner than this before the meal, hours. */
+    private const SIDES_HOURS = 8;
+    private const MOST_LATER_MINUTES = 90;
+    private const LATER_STEP = 15;
+    private const MOST_WAYS = 4;
+    private const MOST_HELPERS = 3;
+    private const EASY_SIDE = 'warm-loaf';
+    private const ADD_MINUTES = 5;
+    private const NEEDS_RING = ['brown-meat', 'fry-base', 'boil-wine-down', 'reduce', 'slurry'];
+    private const HANDS_OFF = ['boil-wine-down', 'reduce'];
+
+    public function __construct(private Sides $sides)
+    {
+    }
+
+    /**
+     * Null where the braise itself has no plan.
+     *
+     * @param list<Side> $sides
+     */
+    public function plan(AdaptedBraise $braise, array $sides, Kitchen $kitchen): ?WholeDay
+    {
+        $day = $braise->chosen->day;
+        if (!$day instanceof DayPlan) {
+            return null;
+        }
+        $own = $this->own($braise, $day);
+        $schedule = $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own);
+        $placed = [...$own, ...($schedule->placed ?? [])];
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
+        $caught = $this->caught($braise, $day);
+        if (null !== $schedule) {
+            return new WholeDay($placed, $schedule->optimal, [], [], $caught);
+        }
+
+        return new WholeDay($placed, true, $this->clashing($sides, $kitchen, $braise->order, $day->serve, $own), $this->waysOut($sides, $kitchen, $braise->order, $day->serve, $own), $caught);
+    }
+
+    /**
+     * Everything that goes with it is ready when plating begins.
+     *
+     * @param list<Side>   $sides
+     * @param list<Placed> $own
+     */
+    private function schedule(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own, ?Presence $presence = null): ?Schedule
+    {
+        $from = max($order->now, $serve->modify('-'.self::SIDES_HOURS.' hours'));
+        $plating = $serve;
+        foreach ($own as $placed) {
+            $plating = 'plate' === $placed->job->code ? $placed->from : $plating;
+        }
+
+        return (new Scheduler($kitchen, $presence ?? $order->presence, $from, $plating, $own))->schedule(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides)));
+    }
+
+    /** @return list<Placed> what the braise itself takes */
+    private function own(AdaptedBraise $braise, DayPlan $day): array
+    {
+        return [
+            ...$this->theNightBefore($braise->order, $day),
+            ...self::chain($braise->chosen->before, $day->switchOn),
+            ...self::chain($braise->chosen->finish, $day->serve),
+            ...$this->during($braise, $day),
+        ];
+    }
+
+    /** @return list<Placed> vegetables cut as late in the evening before as somebody is up and there */
+    private function theNightBefore(BraiseOrder $order, DayPlan $day): array
+    {
+        if (!$order->handling->cutsTheNightBefore) {
+            return [];
+        }
+        $grams = 0.0;
+        foreach ($order->potIngredients() as $i) {
+            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit], true) ? (float) $i->grams : 0.0;
+        }
+        $term = HandsOn::cutting($grams);
+        $minutes = (int) round($term->value);
+        $midnight = $day->switchOn->modify('midnight');
+        for ($to = $midnight->modify('-15 minutes'); $minutes > 0 && $to > max($order->now, $midnight->modify('-9 hours')); $to = $to->modify('-15 minutes')) {
+            $from = $to->modify("-$minutes minutes");
+            if ($from >= $order->now && $order->presence->isFree($from, $to)) {
+                return [new Placed(new Job('night-cut', 'cut-vegetables', $term->from, $minutes, true), $from, $to)];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Placed> one after the other, the last done at a moment */
+    private static function chain(Sum $work, \DateTimeImmutable $done): array
+    {
+        $placed = [];
+        foreach (array_reverse($work->terms) as $term) {
+            $minutes = (int) round($term->value);
+            if ($minutes < 1) {
+                continue;
+            }
+            $from = $done->modify("-$minutes minutes");
+            $placed[] = new Placed(new Job($term->code, $term->code, $term->from, $minutes, !\in_array($term->code, self::HANDS_OFF, true), \in_array($term->code, self::NEEDS_RING, true) ? 1 : 0), $from, $done);
+            $done = $from;
+        }
+
+        return array_reverse($placed);
+    }
+
+    /** @return list<Placed> */
+    private function during(AdaptedBraise $braise, DayPlan $day): array
+    {
+        $placed = [];
+        foreach ($day->tasks as $k => $task) {
+            if (TaskKind::ForkTest === $task->kind) {
+                $placed[] = new Placed(new Job("fork-$k", 'fork-test', [], $task->minutes, true), $task->at, $task->end());
+            }
+        }
+        foreach ($this->late($braise, $day) as $food => $at) {
+            if ($braise->order->presence->isFree($at, $at->modify('+'.self::ADD_MINUTES.' minutes'))) {
+                $placed[] = new Placed(new Job("add-$food", 'add-food', ['food' => $food], self::ADD_MINUTES, true), $at, $at->modify('+'.self::ADD_MINUTES.' minutes'));
+            }
+        }
+
+        return $placed;
+    }
+
+    /** @return array<string, \DateTimeImmutable> when each thing that goes in late is to go in */
+    private function late(AdaptedBraise $braise, DayPlan $day): array
+    {
+        $late = [];
+        $sauce = $day->at(TaskKind::Sauce) ?? new Task(TaskKind::Sauce, $day->serve, 0);
+        foreach ($braise->ledger as $entry) {
+            $food = (string) ($entry->variables['food'] ?? '');
+            if (!$entry->refused && 'add-late' === $entry->code) {
+                $late[$food] = self::down($sauce->at->modify('-'.(int) $entry->variables['minutes'].' minutes'));
+            } elseif (!$entry->refused && 'add-at' === $entry->code) {
+                $late[$food] = self::down($day->switchOn->modify('+'.(int) round(60 * (float) $entry->variables['afterHours']).' minutes'));
+            }
+        }
+
+        return $late;
+    }
+
+    /** @return list<array{food: string, at: \DateTimeImmutable, minutes: float}> */
+    private function caught(AdaptedBraise $braise, DayPlan $day): array
+    {
+        $caught = [];
+        foreach ($this->late($braise, $day) as $food => $at) {
+            if (!$braise->order->presence->isFree($at, $at->modify('+'.self::ADD_MINUTES.' minutes'))) {
+                $caught[] = ['food' => $food, 'at' => $at, 'minutes' => (float) self::ADD_MINUTES];
+            }
+        }
+
+        return $caught;
+    }
+
+    /**
+     * The wishes without any of which it would work, one by one left out as long as it stays impossible.
+     *
+     * @param list<Side>   $sides
+     * @param list<Placed> $own
+     *
+     * @return list<string>
+     */
+    private function clashing(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own): array
+    {
+        $kept = $sides;
+        foreach ($sides as $side) {
+            $without = array_values(array_filter($kept, static fn (Side $s): bool => $s !== $side));
+            if (null === $this->schedule($without, $kitchen, $order, $serve, $own)) {
+                $kept = $without;
+            }
+        }
+        $wishes = array_map(static fn (Side $s): string => "side:$s->id", $kept);
+        if (null !== $this->schedule($kept, $kitchen, $order, $serve, $own, $order->presence->always())) {
+            $wishes[] = 'away';
+        }
+        if (null !== $this->schedule($kept, new Kitchen($kitchen->persons + self::MOST_HELPERS, $kitchen->rings, $kitchen->ovens), $order, $serve, $own)) {
+            $wishes[] = 'hands';
+        } elseif (null !== $this->schedule($kept, new Kitchen($kitchen->persons, $kitchen->rings + 4, $kitchen->ovens + 2), $order, $serve, $own)) {
+            $wishes[] = 'stove';
+        }
+
+        return $wishes;
+    }
+
+    /**
+     * @param list<Side>   $sides
+     * @param list<Placed> $own
+     *
+     * @return list<WayOut>
+     */
+    private function waysOut(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own): array
+    {
+        $ways = [];
+        for ($more = 1; $more <= self::MOST_HELPERS && [] === $ways; ++$more) {
+            if (null !== $this->schedule($sides, new Kitchen($kitchen->persons + $more, $kitchen->rings, $kitchen->ovens), $order, $serve, $own)) {
+                $ways[] = new WayOut('more-hands', (string) $more);
+            }
+        }
+        for ($minutes = self::LATER_STEP; $minutes <= self::MOST_LATER_MINUTES; $minutes += self::LATER_STEP) {
+            $later = array_map(static fn (Placed $p): Placed => new Placed($p->job, $p->from->modify("+$minutes minutes"), $p->to->modify("+$minutes minutes")), $own);
+            if (null !== $this->schedule($sides, $kitchen, $order, $serve->modify("+$minutes minutes"), $later)) {
+                $ways[] = new WayOut('serve-later', (string) $minutes);
+                break;
+            }
+        }
+        $easy = $this->sides->find(self::EASY_SIDE);
+        foreach ($sides as $side) {
+            $others = array_values(array_filter($sides, static fn (Side $s): bool => $s !== $side));
+            if (null !== $easy && !\in_array($easy, $sides, true) && null !== $this->schedule([...$others, $easy], $kitchen, $order, $serve, $own)) {
+                $ways[] = new WayOut('instead-side', $side->id);
+            } elseif (null !== $this->schedule($others, $kitchen, $order, $serve, $own)) {
+                $ways[] = new WayOut('without-side', $side->id);
+            }
+        }
+
+        return \array_slice($ways, 0, self::MOST_WAYS);
+    }
+
+    private static function down(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return $at->setTimestamp(intdiv($at->getTimestamp(), 300) * 300);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+/** One change that makes an impossible day possible. */
+final readonly class WayOut
+{
+    /**
+     * @param string $code  without-side, instead-side, serve-later, more-hands
+     * @param string $value the side, or minutes
+     */
+    public function __construct(public string $code, public string $value)
+    {
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\App;
+
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Property;
+use Sabre\VObject\Reader;
+
+/** The whole day: sides, ways out, and the sheet for the wall. */
+final class DayApiTest extends ApiTestCase
+{
+    public function testSidesArePlannedAroundTheBraise(): void
+    {
+        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'sides' => ['mash', 'steamed-greens', 'no-such-side']], 201);
+        $day = self::in($braise, 'adaptation.wholeDay');
+        self::assertIsArray($day);
+
+        self::assertSame('', $day['clash']);
+        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_column((array) $day['jobs'], 'group'))));
+        $starts = array_column((array) $day['jobs'], 'from');
+        $sorted = $starts;
+        sort($sorted);
+        self::assertSame($sorted, $starts);
+        self::assertContains('Drain and mash: mash', array_column((array) $day['jobs'], 'text'));
+        self::assertSame('2026-11-26T08:10:00+01:00', self::in($day, 'away.0.from'));
+    }
+
+    public function testAKitchenWithoutARingSaysWhatItCantDoAndOffersAWay(): void
+    {
+        $house = self::in($this->call('GET', '/api/house'), 'draft');
+        self::assertIsArray($house);
+        $this->call('PUT', '/api/house', [...$house, 'rings' => '0']);
+        $draft = [...$this->draft(), 'sides' => ['mash']];
+        $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
+        self::assertIsArray($day);
+
+        self::assertStringContainsString('mash', self::text($day, 'clash'));
+        self::assertStringContainsString('rings', self::text($day, 'clash'));
+        self::assertSame('instead-side', self::text($day, 'ways.0.code'));
+        $taken = $this->call('POST', '/api/braises/preview', [...$draft, 'sides' => ['warm-loaf']]);
+        self::assertSame('', self::text($taken, 'adaptation.wholeDay.clash'));
+
+        $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many', 'persons' => '0'], 422);
+        self::assertSame(['rings', 'persons'], array_column((array) $problem['violations'], 'path'));
+    }
+
+    public function testTheCalendarHasTheSidesAndKeepsItsNamesWhenReplanned(): void
+    {
+        $created = $this->call('POST', '/api/braises', [...$this->draft(), 'sides' => ['mash']], 201);
+        $id = self::text($created, 'id');
+        $before = $this->events('/api/braises/calendar.ics');
+        self::assertArrayHasKey("$id-mash-2@pausis", $before);
+        self::assertStringContainsString('Drain and mash', $before["$id-mash-2@pausis"]['SUMMARY']);
+
+        $this->call('PUT', "/api/braises/$id", ['revision' => 1, 'draft' => [...(array) $created['draft'], 'serveAt' => '2026-11-26T20:00']]);
+        $after = $this->events('/api/braises/calendar.ics');
+        self::assertSame(array_keys($before), array_keys($after));
+        self::assertSame(['1', '2'], [$before["$id-serve@pausis"]['SEQUENCE'], $after["$id-serve@pausis"]['SEQUENCE']]);
+        self::assertSame('20261126T190000Z', $after["$id-serve@pausis"]['DTSTART']);
+    }
+
+    /** @return array<string, array<string, string>> properties by UID, as a library reads them back */
+    private function events(string $path): array
+    {
+        $this->client->request('GET', $path);
+        $calendar = Reader::read((string) $this->client->getResponse()->getContent());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        $events = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            self::assertInstanceOf(VEvent::class, $event);
+            $values = [];
+            foreach (['UID', 'SEQUENCE', 'SUMMARY', 'DTSTART'] as $name) {
+                $property = $event->select($name)[0];
+                self::assertInstanceOf(Property::class, $property);
+                $values[$name] = (string) $property->getRawMimeDirValue();
+            }
+            $events[$values['UID']] = $values;
+        }
+        ksort($events);
+
+        return $events;
+    }
+
+    public function testThirtySidesAndPastTheLimitAreAnswered(): void
+    {
+        $all = array_column((array) $this->call('GET', '/api/catalogue')['sides'], 'value');
+        self::assertGreaterThanOrEqual(16, \count($all));
+        $day = self::in($this->call('POST', '/api/braises/preview', [...$this->draft(), 'sides' => $all]), 'adaptation.wholeDay');
+        self::assertIsArray($day);
+        self::assertNotSame('', $day['clash']);
+        $this->call('POST', '/api/braises/preview', [...$this->draft(), 'sides' => array_fill(0, 31, 'mash')], 422);
+    }
+
+    public function testTheKitchenSheetIsAPdfWithItsFontInside(): void
+    {
+        $id = self::text($this->call('POST', '/api/braises', [...$this->draft(), 'title' => 'Shanks – “crème”', 'sides' => ['mash']], 201), 'id');
+        foreach (['a4' => 595, 'letter' => 612] as $paper => $points) {
+            $this->client->request('GET', "/api/braises/$id/sheet.pdf?paper=$paper");
+            $response = $this->client->getResponse();
+            self::assertSame([200, 'application/pdf'], [$response->getStatusCode(), $response->headers->get('Content-Type')]);
+            $pdf = (string) $response->getContent();
+            self::assertStringStartsWith('%PDF-', $pdf);
+            self::assertMatchesRegularExpression("/MediaBox \[0\.000 0\.000 $points/", $pdf);
+            self::assertStringContainsString('FontFile2', $pdf);
+        }
+    }
+}

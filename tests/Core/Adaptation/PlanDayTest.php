@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Adaptation;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\PlanDay;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\WayOut;
+use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\TestCase;
+
+/** The sample household's working day: away until twenty past five, dinner at seven. */
+final class PlanDayTest extends TestCase
+{
+    public function testBraiseAndSidesShareOneKitchenUntilDinner(): void
+    {
+        $day = self::plan(['mash', 'steamed-greens', 'warm-loaf']);
+
+        self::assertSame([], $day->wishes);
+        self::assertTrue($day->optimal);
+        $codes = array_map(static fn (Placed $p): string => $p->job->code, $day->placed);
+        foreach (['brown-meat', 'load', 'fork-test', 'lift-out', 'peel', 'mash', 'steam', 'warm', 'plate'] as $code) {
+            self::assertContains($code, $codes);
+        }
+        self::assertNoClash($day, 1);
+        foreach ($day->placed as $placed) {
+            self::assertTrue(!$placed->job->hands || self::presence()->isFree($placed->from, $placed->to), $placed->job->id);
+        }
+    }
+
+    public function testTooManyHandsAtOnceSaysWhichWishesAndEveryWayOutWorks(): void
+    {
+        $sides = ['pasta', 'egg-noodles', 'toasted-rolls', 'green-beans', 'flatbread'];
+        $day = self::plan($sides);
+
+        self::assertNotSame([], $day->wishes);
+        self::assertContains('hands', $day->wishes);
+        self::assertNotSame([], $day->ways);
+        self::assertLessThanOrEqual(4, \count($day->ways));
+        foreach ($day->ways as $way) {
+            self::assertSame([], self::taking($way, $sides)->wishes, "$way->code $way->value");
+        }
+        $clashing = array_map(static fn (string $w): string => substr($w, 5), array_filter($day->wishes, static fn (string $w): bool => str_starts_with($w, 'side:')));
+        self::assertNotSame([], self::plan(array_values($clashing))->wishes);
+        foreach ($clashing as $one) {
+            self::assertSame([], self::plan(array_values(array_diff($clashing, [$one])))->wishes, "without $one the rest would fit");
+        }
+    }
+
+    public function testVegetablesCutTheEveningBeforeMakeTheMorningShorter(): void
+    {
+        $morning = self::plan([]);
+        $evening = self::plan([], new Handling(cutsTheNightBefore: true));
+        $cut = static fn (WholeDay $d): array => array_values(array_filter($d->placed, static fn (Placed $p): bool => 'cut-vegetables' === $p->job->code));
+
+        self::assertSame('2026-11-26', $cut($morning)[0]->from->format('Y-m-d'));
+        self::assertSame('2026-11-25', $cut($evening)[0]->from->format('Y-m-d'));
+        self::assertLessThan('22:46', $cut($evening)[0]->to->format('H:i'));
+    }
+
+    public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
+    {
+        $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(self::at('08:10'), self::at('18:35'))], '22:45', '06:15'));
+        $foods = array_column($late->caught, 'food');
+
+        self::assertContains('frozen peas', $foods);
+        self::assertNotContains('add-food', array_map(static fn (Placed $p): string => $p->job->code, $late->placed));
+    }
+
+    private static function assertNoClash(WholeDay $day, int $persons): void
+    {
+        foreach ($day->placed as $one) {
+            $hands = array_filter($day->placed, static fn (Placed $p): bool => $p->job->hands && $p->from <= $one->from && $one->from < $p->to);
+            self::assertLessThanOrEqual($persons, \count($hands), $one->from->format('H:i'));
+        }
+    }
+
+    /** @param list<string> $sides */
+    private static function taking(WayOut $way, array $sides): WholeDay
+    {
+        $without = array_values(array_diff($sides, [$way->value]));
+
+        return match ($way->code) {
+            'more-hands' => self::plan($sides, kitchen: new Kitchen(1 + (int) $way->value)),
+            'without-side' => self::plan($without),
+            'instead-side' => self::plan([...$without, 'warm-loaf']),
+            default => self::plan($sides, serve: self::at('19:00')->modify("+$way->value minutes")),
+        };
+    }
+
+    private static function presence(): Presence
+    {
+        return new Presence([new Interval(self::at('08:10'), self::at('17:20'))], '22:45', '06:15');
+    }
+
+    /**
+     * @param list<string> $sides
+     * @param list<string> $lines
+     */
+    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, Kitchen $kitchen = new Kitchen(), ?\DateTimeImmutable $serve = null): WholeDay
+    {
+        $reader = new IngredientReader(Larder::load(), Cuts::load());
+        $table = Sides::load();
+        $braise = (new AdaptBraise())->adapt(new BraiseOrder(
+            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
+            new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-25 18:40', new \DateTimeZone('Europe/Vienna')),
+            $serve ?? self::at('19:00'), $presence ?? self::presence(), choice: ProgramChoice::Low, handling: $handling,
+        ));
+        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $kitchen);
+        self::assertNotNull($day);
+
+        return $day;
+    }
+
+    private static function at(string $time): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable("2026-11-26 $time", new \DateTimeZone('Europe/Vienna'));
+    }
+}
