@@ -86,7 +86,7 @@ final readonly class AdaptedRecipe
 
     private function line(Ingredient $i, string $amount): string
     {
-        $notes = (string) preg_replace('/^\(|\)$|\d.*$/', '', $i->notes);
+        $notes = (string) preg_replace('/^\(|\)$|\b(?:about|around|approx\.?|some)?\s*\d.*$/iu', '', $i->notes);
         $food = Role::Meat === $i->role && null !== $i->cut ? $i->cut->words[0] : $i->foodText;
 
         return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : ('' === trim($notes, ' ,') ? '' : ', '.trim($notes, ' ,')));

@@ -19,7 +19,7 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($day);
 
         self::assertSame('', $day['clash']);
-        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_column((array) $day['jobs'], 'group'))));
+        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_map(strval(...), array_column((array) $day['jobs'], 'group')))));
         $starts = array_column((array) $day['jobs'], 'from');
         $sorted = $starts;
         sort($sorted);

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Browser;
+
+use PHPUnit\Framework\Attributes\Depends;
+
+/** The sample household's working day, with sides, and a day that can't be. */
+final class DayTest extends BrowserTestCase
+{
+    public function testASideIsAddedAndPlannedInTheSameKitchen(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Everything around it');
+        $this->see('Drain and mash: mash');
+        $this->find("//label[normalize-space()='slaw']")->click();
+        $this->see('Dress: slaw');
+        $this->see('4 side dishes');
+        $this->assertSound();
+        self::$driver->navigate()->refresh();
+        $this->see('Dress: slaw');
+    }
+
+    #[Depends('testASideIsAddedAndPlannedInTheSameKitchen')]
+    public function testAnImpossibleDaySaysWhyAndAWayOutIsTaken(): void
+    {
+        $this->open('/house');
+        $this->type('Rings on the hob', '1');
+        $this->press('Save');
+        $this->see('✓ Saved');
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('This can’t all be done');
+        $this->assertSound();
+        $this->press('Without');
+        $this->dontSee('This can’t all be done');
+        $this->press('Undo');
+        $this->see('This can’t all be done');
+        $this->open('/house');
+        $this->type('Rings on the hob', '4');
+        $this->press('Save');
+        $this->see('✓ Saved');
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testVegetablesAreCutTheEveningBefore(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Cut the vegetables');
+        $this->find("//label[normalize-space()='Vegetables of the braise cut the evening before']")->click();
+        $this->see('asleep');
+        $this->see('22:');
+        $this->assertSound();
+    }
+}
