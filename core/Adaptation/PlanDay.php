@@ -40,21 +40,26 @@ final readonly class PlanDay
     /**
      * Null where the braise itself has no plan.
      *
-     * @param list<Side> $sides
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins  when some of their jobs are to begin, by id
      */
-    public function plan(AdaptedBraise $braise, array $sides, Kitchen $kitchen): ?WholeDay
+    public function plan(AdaptedBraise $braise, array $sides, Kitchen $kitchen, array $pins = []): ?WholeDay
     {
         $day = $braise->chosen->day;
         if (!$day instanceof DayPlan) {
             return null;
         }
         $own = $this->own($braise, $day);
-        $schedule = $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own);
+        $schedule = $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own, null, $pins);
         $placed = [...$own, ...($schedule->placed ?? [])];
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
         $caught = $this->caught($braise, $day);
         if (null !== $schedule) {
             return new WholeDay($placed, $schedule->optimal, [], [], $caught);
+        }
+
+        if ([] !== $pins && null !== $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own)) {
+            return new WholeDay($placed, true, ['pins'], [new WayOut('unpin', '')], $caught);
         }
 
         return new WholeDay($placed, true, $this->clashing($sides, $kitchen, $braise->order, $day->serve, $own), $this->waysOut($sides, $kitchen, $braise->order, $day->serve, $own), $caught);
@@ -63,10 +68,11 @@ final readonly class PlanDay
     /**
      * Everything that goes with it is ready when plating begins.
      *
-     * @param list<Side>   $sides
-     * @param list<Placed> $own
+     * @param list<Side>                        $sides
+     * @param list<Placed>                      $own
+     * @param array<string, \DateTimeImmutable> $pins
      */
-    private function schedule(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own, ?Presence $presence = null): ?Schedule
+    private function schedule(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own, ?Presence $presence = null, array $pins = []): ?Schedule
     {
         $from = max($order->now, $serve->modify('-'.self::SIDES_HOURS.' hours'));
         $plating = $serve;
@@ -74,7 +80,9 @@ final readonly class PlanDay
             $plating = 'plate' === $placed->job->code ? $placed->from : $plating;
         }
 
-        return (new Scheduler($kitchen, $presence ?? $order->presence, $from, $plating, $own))->schedule(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides)));
+        return (new Scheduler($kitchen, $presence ?? $order->presence, $from, $plating, $own))->schedule(
+            array_map(static fn (Job $j): Job => $j->pinnedAt($pins[$j->id] ?? null), array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides))),
+        );
     }
 
     /** @return list<Placed> what the braise itself takes */

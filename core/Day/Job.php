@@ -12,6 +12,7 @@ final readonly class Job
      * @param array<string, float|int|string> $variables
      * @param bool                            $hands     whether somebody must be at it
      * @param int                             $waits     minutes that may pass until the next job, or until serving
+     * @param \DateTimeImmutable|null         $pinned    when the cook wants it to begin; null leaves it to the plan
      * @param string|null                     $next      the job that takes it up; null where it goes to the table
      */
     public function __construct(
@@ -24,7 +25,13 @@ final readonly class Job
         public int $ovens = 0,
         public int $waits = 0,
         public ?string $next = null,
+        public ?\DateTimeImmutable $pinned = null,
     ) {
+    }
+
+    public function pinnedAt(?\DateTimeImmutable $at): self
+    {
+        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next, $at);
     }
 
     /** What a minute of waiting costs: the longer it may wait, the less. */

@@ -93,7 +93,12 @@ final class Scheduler
         $length = self::slotsOf($job);
         $due = null === $job->next ? $this->slots : $this->starts[$job->next];
         $earliest = max(0, $due - $length - intdiv($job->waits, self::STEP_MINUTES));
-        for ($start = $due - $length; $start >= $earliest; --$start) {
+        $latest = $due - $length;
+        if (null !== $job->pinned) {
+            $at = (int) round(($job->pinned->getTimestamp() - $this->base) / (60 * self::STEP_MINUTES));
+            [$earliest, $latest] = [max($at, $earliest), min($at, $latest)];
+        }
+        for ($start = $latest; $start >= $earliest; --$start) {
             $total = $cost + self::STEP_MINUTES * ($due - $length - $start) * $job->impatience();
             if ($total >= $this->bestCost || ++$this->steps >= self::MOST_STEPS) {
                 return;

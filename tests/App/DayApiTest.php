@@ -19,7 +19,7 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($day);
 
         self::assertSame('', $day['clash']);
-        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_map(strval(...), array_column((array) $day['jobs'], 'group')))));
+        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_filter(array_column((array) $day['jobs'], 'group'), is_string(...)))));
         $starts = array_column((array) $day['jobs'], 'from');
         $sorted = $starts;
         sort($sorted);

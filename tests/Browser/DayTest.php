@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
 
 /** The sample household's working day, with sides, and a day that can't be. */
@@ -42,6 +43,25 @@ final class DayTest extends BrowserTestCase
         $this->type('Rings on the hob', '4');
         $this->press('Save');
         $this->see('✓ Saved');
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testASideJobIsDraggedKeptAndLeftToThePlanAgain(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Shred: slaw');
+        $job = $this->find("//*[@role='slider'][@aria-label='Shred: slaw']");
+        $this->drag($job, -30, 0);
+        $this->see('kept here');
+        $this->assertSound();
+        $this->press('kept here');
+        $this->dontSee('kept here');
+        self::$driver->executeScript('document.querySelector("[role=slider][aria-label=\'Shred: slaw\']").focus()');
+        self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $this->see('kept here');
+        $this->press('Undo');
+        $this->dontSee('kept here');
     }
 
     #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]

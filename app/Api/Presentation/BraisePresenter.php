@@ -60,7 +60,15 @@ final readonly class BraisePresenter
     {
         $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
 
-        return $this->planDay->plan($adapted, $sides, $this->house->record()->kitchen());
+        $pins = [];
+        foreach ($draft->pins as $pin) {
+            $at = DraftOrder::moment($pin->at, $this->house->record()->zone());
+            if (null !== $at) {
+                $pins[$pin->job] = $at;
+            }
+        }
+
+        return $this->planDay->plan($adapted, $sides, $this->house->record()->kitchen(), $pins);
     }
 
     /** The adapted braise, or null with the problems collected. */

@@ -63,7 +63,7 @@ final readonly class DayPresenter
 
         return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
             $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
-            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '');
+            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '', null !== $job->pinned);
     }
 
     private function clash(WholeDay $whole, Measures $measures): string
@@ -77,7 +77,7 @@ final readonly class DayPresenter
             'side' === $kind ? $sides[] = $this->sides->find($id)->name ?? $id : $others[] = $this->wording->label('day-wish', $kind);
         }
 
-        return $this->wording->say('day-plan.clash', $measures, ['sides' => implode(', ', $sides), 'others' => implode(', ', $others), 'some' => [] === $others ? 'no' : 'yes']);
+        return $this->wording->say('day-plan.clash', $measures, ['sides' => [] === $sides ? 'none' : implode(', ', $sides), 'others' => implode(', ', $others), 'some' => [] === $others ? 'no' : 'yes']);
     }
 
     private function way(WayOut $way, \DateTimeImmutable $serve, Measures $measures): WayView

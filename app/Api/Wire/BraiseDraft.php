@@ -18,6 +18,7 @@ final readonly class BraiseDraft
      * @param string                $measures    whose cups and spoons; empty for a guess from the text
      * @param list<string>          $refused     keys of ledger entries
      * @param list<string>          $sides       ids of side dishes
+     * @param list<PinDraft>        $pins        of their jobs
      * @param list<LedgerAmount>    $amounts     set otherwise in the ledger
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class BraiseDraft
         #[Assert\Count(max: 100)] #[Assert\Valid] public array $amounts = [],
         #[Assert\Valid] public HandlingDraft $handling = new HandlingDraft(),
         #[Assert\Count(max: 30)] #[Assert\All([new Assert\Length(max: 40)])] public array $sides = [],
+        #[Assert\Count(max: 60)] #[Assert\Valid] public array $pins = [],
     ) {
     }
 }

@@ -23,6 +23,7 @@ final readonly class JobView
         public int $rings,
         public int $ovens,
         public string $waits,
+        public bool $pinned,
     ) {
     }
 }

@@ -67,6 +67,23 @@ final class PlanDayTest extends TestCase
         }
     }
 
+    public function testAJobThatTheCookSetsIsKeptThereOrSaidToClash(): void
+    {
+        $at = self::at('16:30');
+        $presence = new Presence([], '22:45', '06:15');
+        $kept = self::plan(['slaw'], presence: $presence, pins: ['slaw-0' => $at]);
+        $starts = [];
+        foreach ($kept->placed as $placed) {
+            $starts[$placed->job->id] = $placed->from;
+        }
+        self::assertSame([], $kept->wishes);
+        self::assertEquals($at, $starts['slaw-0']);
+
+        $clash = self::plan(['mash'], presence: $presence, pins: ['mash-2' => $at]);
+        self::assertSame(['pins'], $clash->wishes);
+        self::assertSame('unpin', $clash->ways[0]->code);
+    }
+
     public function testVegetablesCutTheEveningBeforeMakeTheMorningShorter(): void
     {
         $morning = self::plan([]);
@@ -114,10 +131,11 @@ final class PlanDayTest extends TestCase
     }
 
     /**
-     * @param list<string> $sides
-     * @param list<string> $lines
+     * @param list<string>                      $sides
+     * @param list<string>                      $lines
+     * @param array<string, \DateTimeImmutable> $pins
      */
-    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, Kitchen $kitchen = new Kitchen(), ?\DateTimeImmutable $serve = null): WholeDay
+    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, Kitchen $kitchen = new Kitchen(), ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
         $table = Sides::load();
@@ -126,7 +144,7 @@ final class PlanDayTest extends TestCase
             new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-25 18:40', new \DateTimeZone('Europe/Vienna')),
             $serve ?? self::at('19:00'), $presence ?? self::presence(), choice: ProgramChoice::Low, handling: $handling,
         ));
-        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $kitchen);
+        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $kitchen, $pins);
         self::assertNotNull($day);
 
         return $day;

@@ -54,6 +54,7 @@ export type BraiseDraft = {
   amounts: LedgerAmount[];
   handling: HandlingDraft;
   sides: string[];
+  pins: PinDraft[];
 };
 
 /** A braise in the list. */
@@ -254,6 +255,7 @@ export type JobView = {
   rings: number;
   ovens: number;
   waits: string;
+  pinned: boolean;
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -366,6 +368,12 @@ export type OutcomeView = {
   switchOn: string;
   serveHour: number;
   core60Latest: number;
+};
+
+/** A job that the cook wants to begin at a time: local, YYYY-MM-DDT and a time as typed. */
+export type PinDraft = {
+  job: string;
+  at: string;
 };
 
 /** The loaded insert, to scale: lengths in cm. */

@@ -16,6 +16,19 @@ export function variants(
       .filter((one) => one.value !== "auto" && one.value !== chosen)
       .filter((one) => one.value !== "medium" || adaptation.outcomes.some((outcome) => outcome.setting === "medium"))
       .map((one) => ({ name: `setting-${one.value}`, label: `On ${one.label}`, part: { setting: one.value } })),
+    ...[-60, 60].flatMap((minutes) => {
+      const at = Date.parse(`${draft.serveAt}:00Z`);
+      return Number.isNaN(at)
+        ? []
+        : [
+            {
+              name: `eat-${minutes}`,
+              label: minutes < 0 ? "Eating an hour sooner" : "Eating an hour later",
+              part: { serveAt: new Date(at + minutes * 60_000).toISOString().slice(0, 16) },
+            },
+          ];
+    }),
+    ...(draft.away.length > 0 ? [{ name: "home", label: "Being at home all day", part: { away: [] } }] : []),
     ...cookers
       .filter((one) => one.id !== draft.cookerId)
       .map((one) => ({

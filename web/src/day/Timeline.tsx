@@ -1,5 +1,8 @@
+import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import { useHouse } from "../api/queries";
-import type { JobView, SpanView, WholeDayView } from "../api/types";
+import type { JobView, SpanView, WholeDayView, WindowView } from "../api/types";
+import { localMoment } from "../hours/localMoment";
+import { useDrag } from "../kit/useDrag";
 import { dayScale } from "./dayScale";
 
 const WIDTH = 1120;
@@ -8,8 +11,15 @@ const TOP = 26;
 const ROW = 30;
 const HOUR = 3_600_000;
 const ROW_GAP = 6;
+const STEP = 5 * 60_000;
 
 type Row = { name: string; jobs: JobView[] };
+
+/** The house's local moment, as milliseconds. */
+function now(local: string, timeZone: string | undefined): number {
+  const guess = Date.parse(`${local}:00Z`);
+  return guess - (Date.parse(`${localMoment(guess, timeZone)}:00Z`) - guess);
+}
 
 /** Jobs in as few lines as they need without lying on each other. */
 function lines(jobs: JobView[]): JobView[][] {
@@ -22,10 +32,32 @@ function lines(jobs: JobView[]): JobView[][] {
 }
 
 /** The day as rows for hands, rings, oven and cooker on one clock; away and asleep are shaded. */
-export function Timeline({ day }: { day: WholeDayView }) {
-  const house = useHouse().data?.draft;
+export function Timeline({
+  day,
+  fork,
+  onPin,
+}: {
+  day: WholeDayView;
+  fork: WindowView | undefined;
+  onPin: (job: string, milliseconds: number) => void;
+}) {
+  const answered = useHouse().data;
+  const house = answered?.draft;
+  const moving = useRef<{ job: JobView; x: number } | null>(null);
   const scale = dayScale(day, WIDTH - LEFT);
   const x = (moment: string | number) => LEFT + scale(typeof moment === "number" ? moment : Date.parse(moment));
+  const step = (milliseconds: number) => Math.round(milliseconds / STEP) * STEP;
+  const drag = useDrag((where) => {
+    const held = moving.current;
+    moving.current = null;
+    if (held !== null && Math.abs(where.x - held.x) > 4) {
+      const begins = x(held.job.from) + where.x - held.x - LEFT;
+      onPin(held.job.id, step(scale.invert(begins).getTime()));
+    }
+  });
+  const shift = (job: JobView) =>
+    drag.at !== null && moving.current?.job.id === job.id ? drag.at.x - moving.current.x : 0;
+  const on = Date.parse(day.switchOn);
   const rows: Row[] = [
     ...lines(day.jobs.filter((job) => job.hands)).map((jobs) => ({ name: "hands", jobs })),
     ...lines(day.jobs.filter((job) => job.rings > 0)).map((jobs) => ({ name: "ring", jobs })),
@@ -60,12 +92,20 @@ export function Timeline({ day }: { day: WholeDayView }) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls sideways on a phone must take the focus
     <section aria-label="The day, drawn" tabIndex={0} className="overflow-x-auto">
-      <svg viewBox={`0 0 ${WIDTH} ${bottom + 22}`} className="block h-auto w-full min-w-[52rem]" role="img">
+      <svg
+        ref={drag.svg}
+        viewBox={`0 0 ${WIDTH} ${bottom + 22}`}
+        className="block h-auto w-full min-w-[52rem] select-none"
+      >
         <title>The list below says the same in words.</title>
         <defs>
           <pattern id="shade" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="8" height="8" fill="var(--sunk)" />
             <line x1="0" y1="0" x2="0" y2="8" stroke="var(--line)" strokeWidth="3" />
+          </pattern>
+          <pattern id="tender" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="9" height="9" fill="var(--done-wash)" />
+            <line x1="0" y1="0" x2="0" y2="9" stroke="var(--done)" strokeWidth="4" />
           </pattern>
         </defs>
         {day.asleep.map((span) => shade(span, "asleep"))}
@@ -89,7 +129,38 @@ export function Timeline({ day }: { day: WholeDayView }) {
               const width = Math.max(4, x(job.to) - x(job.from) - 1);
               const own = job.group === "braise";
               return (
-                <g key={job.id}>
+                <g
+                  key={job.id}
+                  {...(own
+                    ? {}
+                    : {
+                        ...drag.handle,
+                        onPointerDown: (event: PointerEvent<Element>) => {
+                          drag.handle.onPointerDown(event);
+                          const box = drag.svg.current;
+                          const at =
+                            box &&
+                            new DOMPoint(event.clientX, event.clientY).matrixTransform(box.getScreenCTM()?.inverse());
+                          moving.current = { job, x: at?.x ?? 0 };
+                        },
+                        role: "slider",
+                        tabIndex: 0,
+                        "aria-label": job.text,
+                        "aria-valuenow": Math.round(x(job.from)),
+                        "aria-valuemin": LEFT,
+                        "aria-valuemax": WIDTH,
+                        "aria-valuetext": `${job.clock}${job.pinned ? ", kept there" : ""}`,
+                        className: "cursor-ew-resize",
+                        onKeyDown: (event: KeyboardEvent<Element>) => {
+                          const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+                          if (by !== undefined) {
+                            event.preventDefault();
+                            onPin(job.id, Date.parse(job.from) + by * STEP);
+                          }
+                        },
+                      })}
+                  transform={`translate(${shift(job)} 0)`}
+                >
                   <title>{`${job.clock} ${job.text}, ${job.minutes} min`}</title>
                   <rect
                     x={x(job.from)}
@@ -99,7 +170,7 @@ export function Timeline({ day }: { day: WholeDayView }) {
                     rx="4"
                     fill={own ? "var(--rim)" : "var(--panel)"}
                     stroke="var(--rim)"
-                    strokeWidth="1.5"
+                    strokeWidth={job.pinned ? 3.5 : 1.5}
                   />
                   {width > 7.2 * job.text.length && (
                     <text
@@ -128,6 +199,33 @@ export function Timeline({ day }: { day: WholeDayView }) {
           fill="var(--heat-wash)"
           stroke="var(--heat)"
         />
+        {fork?.earliest != null && (
+          <rect
+            x={x(on + fork.earliest * HOUR)}
+            y={TOP + rows.length * ROW + ROW_GAP}
+            width={Math.max(
+              0,
+              x(Math.min(on + (fork.latest ?? 99) * HOUR, Date.parse(day.to))) - x(on + fork.earliest * HOUR),
+            )}
+            height={ROW - 2 * ROW_GAP}
+            rx="3"
+            fill="url(#tender)"
+            stroke="var(--done)"
+          />
+        )}
+        {answered &&
+          x(now(answered.now, house?.timeZone)) > LEFT &&
+          now(answered.now, house?.timeZone) < Date.parse(day.to) && (
+            <line
+              x1={x(now(answered.now, house?.timeZone))}
+              x2={x(now(answered.now, house?.timeZone))}
+              y1={TOP}
+              y2={bottom}
+              stroke="var(--heat)"
+              strokeWidth="2"
+              strokeDasharray="3 3"
+            />
+          )}
         <line x1={x(day.serve)} x2={x(day.serve)} y1={12} y2={bottom} stroke="var(--rim)" strokeWidth="3" />
         <text x={x(day.serve) + 6} y={18} fontSize="14" fontWeight="700" fill="var(--rim)">
           eat

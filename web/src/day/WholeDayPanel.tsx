@@ -1,5 +1,6 @@
 import { useHouse } from "../api/queries";
-import type { BraiseDraft, Catalogue, WayView, WholeDayView } from "../api/types";
+import type { BraiseDraft, Catalogue, WayView, WholeDayView, WindowView } from "../api/types";
+import { localMoment } from "../hours/localMoment";
 import { Button } from "../kit/Button";
 import { Check } from "../kit/Check";
 import { Notice } from "../kit/Notice";
@@ -10,21 +11,26 @@ import { Timeline } from "./Timeline";
 export function WholeDayPanel({
   braiseId,
   day,
+  fork,
   draft,
   catalogue,
   onChange,
 }: {
   braiseId: string;
   day: WholeDayView | null;
+  fork: WindowView | undefined;
   draft: BraiseDraft;
   catalogue: Catalogue;
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
+  const zone = useHouse().data?.draft.timeZone;
   const paper = useHouse().data?.draft.units === "us" ? "letter" : "a4";
   const toggle = (side: string, on: boolean) =>
     onChange({ sides: on ? [...draft.sides, side] : draft.sides.filter((one) => one !== side) });
   const take = (way: WayView) => {
-    if (way.code === "serve-later") {
+    if (way.code === "unpin") {
+      onChange({ pins: [] });
+    } else if (way.code === "serve-later") {
       onChange({ serveAt: way.value });
     } else if (way.code === "without-side") {
       toggle(way.value, false);
@@ -66,8 +72,17 @@ export function WholeDayPanel({
               <Notice kind="warn">{text}</Notice>
             </div>
           ))}
-          <Timeline day={day} />
+          <Timeline
+            day={day}
+            fork={fork}
+            onPin={(job, milliseconds) =>
+              onChange({
+                pins: [...draft.pins.filter((pin) => pin.job !== job), { job, at: localMoment(milliseconds, zone) }],
+              })
+            }
+          />
           <p className="text-sm">
+            Drag a side dish’s job, or move it with the arrow keys, and it is kept there.{" "}
             <a
               href={`/api/braises/${braiseId}/sheet.pdf?paper=${paper}`}
               className="inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4"
@@ -114,6 +129,16 @@ export function WholeDayPanel({
                 </time>
                 <span>
                   {job.text} <span className="text-soft">· {job.minutes} min</span>
+                  {job.pinned && (
+                    <button
+                      type="button"
+                      className="ml-2 min-h-9 rounded border border-rim px-1.5 text-sm font-semibold text-rim"
+                      aria-label={`kept here ×: leave to the plan ${job.text}`}
+                      onClick={() => onChange({ pins: draft.pins.filter((pin) => pin.job !== job.id) })}
+                    >
+                      kept here ×
+                    </button>
+                  )}
                   {!job.hands && <span className="text-soft"> by itself</span>}
                   {job.waits && <span className="block text-sm text-soft">{job.waits}</span>}
                 </span>

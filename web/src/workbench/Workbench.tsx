@@ -88,6 +88,9 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
       </div>
       {adaptation && (
         <WholeDayPanel
+          fork={adaptation.outcomes
+            .find((outcome) => outcome.chosen)
+            ?.windows.find((window) => window.level === draft.texture)}
           braiseId={view.id}
           day={adaptation.wholeDay}
           draft={draft}
