@@ -139,7 +139,7 @@ final readonly class DraftOrder
             $problems->add('start-not-understood', 'handling.start');
         }
 
-        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore);
+        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->sauceWaits);
     }
 
     /**

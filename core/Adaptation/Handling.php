@@ -10,10 +10,12 @@ use Pausis\Core\Liquid\LayerOrder;
 final readonly class Handling
 {
     /**
-     * @param bool                    $hotLiquid  poured in close to the boil
-     * @param bool                    $warmInsert rinsed with hot water first
-     * @param list<float>             $lidLifts   hours after switching on
-     * @param \DateTimeImmutable|null $switchOn   set by the cook; null leaves it to the plan
+     * @param bool                    $hotLiquid          poured in close to the boil
+     * @param bool                    $warmInsert         rinsed with hot water first
+     * @param list<float>             $lidLifts           hours after switching on
+     * @param bool                    $cutsTheNightBefore vegetables cut the evening before, in the fridge by themselves
+     * @param int                     $sauceWaits         minutes that the finished sauce waits, so that hands are free for the sides
+     * @param \DateTimeImmutable|null $switchOn           set by the cook; null leaves it to the plan
      */
     public function __construct(
         public Effort $effort = Effort::Full,
@@ -23,6 +25,7 @@ final readonly class Handling
         public array $lidLifts = [],
         public ?\DateTimeImmutable $switchOn = null,
         public bool $cutsTheNightBefore = false,
+        public int $sauceWaits = 0,
     ) {
     }
 }

@@ -37,6 +37,6 @@ final readonly class LoadedPot
     /** Minutes from beginning the sauce to the plate. */
     public function finish(): Sum
     {
-        return HandsOn::finish($this->sauce, Thickness::Stock !== $this->order->thickness && !$this->order->choices->refuses('thicken'), $this->order->pan());
+        return HandsOn::finish($this->sauce, Thickness::Stock !== $this->order->thickness && !$this->order->choices->refuses('thicken'), $this->order->pan(), $this->order->handling->sauceWaits);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Day\Job;
@@ -17,7 +18,9 @@ use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Tenderness\Doneness;
 
 /** Places everything around the braise: what is done before, during and at the end, and its side dishes. */
 final readonly class PlanDay
@@ -31,7 +34,8 @@ final readonly class PlanDay
     private const EASY_SIDE = 'warm-loaf';
     private const ADD_MINUTES = 5;
     private const NEEDS_RING = ['brown-meat', 'fry-base', 'boil-wine-down', 'reduce', 'slurry'];
-    private const HANDS_OFF = ['boil-wine-down', 'reduce'];
+    private const HANDS_OFF = ['boil-wine-down', 'reduce', 'sauce-waits'];
+    private const MOST_SAUCE_WAITS = 25;
 
     public function __construct(private Sides $sides)
     {
@@ -62,7 +66,7 @@ final readonly class PlanDay
             return new WholeDay($placed, true, ['pins'], [new WayOut('unpin', '')], $caught);
         }
 
-        return new WholeDay($placed, true, $this->clashing($sides, $kitchen, $braise->order, $day->serve, $own), $this->waysOut($sides, $kitchen, $braise->order, $day->serve, $own), $caught);
+        return new WholeDay($placed, true, $this->clashing($sides, $kitchen, $braise->order, $day->serve, $own), $this->waysOut($sides, $kitchen, $braise, $day->serve, $own), $caught);
     }
 
     /**
@@ -220,12 +224,14 @@ final readonly class PlanDay
      *
      * @return list<WayOut>
      */
-    private function waysOut(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own): array
+    private function waysOut(array $sides, Kitchen $kitchen, AdaptedBraise $braise, \DateTimeImmutable $serve, array $own): array
     {
-        $ways = [];
-        for ($more = 1; $more <= self::MOST_HELPERS && [] === $ways; ++$more) {
+        $order = $braise->order;
+        $ways = $this->sauceSooner($sides, $kitchen, $braise);
+        for ($more = 1; $more <= self::MOST_HELPERS; ++$more) {
             if (null !== $this->schedule($sides, new Kitchen($kitchen->persons + $more, $kitchen->rings, $kitchen->ovens), $order, $serve, $own)) {
                 $ways[] = new WayOut('more-hands', (string) $more);
+                break;
             }
         }
         for ($minutes = self::LATER_STEP; $minutes <= self::MOST_LATER_MINUTES; $minutes += self::LATER_STEP) {
@@ -246,6 +252,42 @@ final readonly class PlanDay
         }
 
         return \array_slice($ways, 0, self::MOST_WAYS);
+    }
+
+    /**
+     * The sauce begun sooner, and the pot switched on sooner for it, so that hands are free at the end.
+     *
+     * @param list<Side> $sides
+     *
+     * @return list<WayOut>
+     */
+    private function sauceSooner(array $sides, Kitchen $kitchen, AdaptedBraise $braise): array
+    {
+        $order = $braise->order;
+        $chosen = $braise->chosen;
+        for ($minutes = Scheduler::STEP_MINUTES; $minutes <= self::MOST_SAUCE_WAITS; $minutes += Scheduler::STEP_MINUTES) {
+            $finish = self::waiting($chosen->finish, $minutes);
+            $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $chosen->before->total, $finish->total))
+                ->solve($chosen->choice->program($order->cooker), $chosen->windows[$order->texture->value], $chosen->windows[Doneness::Past->value], $order->handling->switchOn);
+            if (!$day instanceof DayPlan) {
+                return [];
+            }
+            $own = [...$this->theNightBefore($order, $day), ...self::chain($chosen->before, $day->switchOn), ...self::chain($finish, $day->serve), ...$this->during($braise, $day)];
+            if (null !== $this->schedule($sides, $kitchen, $order, $day->serve, $own)) {
+                return [new WayOut('sauce-sooner', (string) ($order->handling->sauceWaits + $minutes))];
+            }
+        }
+
+        return [];
+    }
+
+    /** The work at the end, with the sauce standing so many minutes more before plating. */
+    private static function waiting(Sum $finish, int $minutes): Sum
+    {
+        $terms = $finish->terms;
+        $plate = array_pop($terms);
+
+        return new Sum($finish->code, $finish->unit, array_values(array_filter([...$terms, new Term('sauce-waits', (float) $minutes), $plate])));
     }
 
     private static function down(\DateTimeImmutable $at): \DateTimeImmutable

@@ -8,7 +8,7 @@ namespace Pausis\Core\Adaptation;
 final readonly class WayOut
 {
     /**
-     * @param string $code  without-side, instead-side, serve-later, more-hands, unpin
+     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, unpin
      * @param string $value the side, or minutes
      */
     public function __construct(public string $code, public string $value)

@@ -80,7 +80,8 @@ final class HandsOn
         return $minutes;
     }
 
-    public static function finish(SaucePlan $sauce, bool $thickened, Length $pan): Sum
+    /** @param int $waits minutes that the finished sauce stands covered */
+    public static function finish(SaucePlan $sauce, bool $thickened, Length $pan, int $waits = 0): Sum
     {
         $terms = [new Term('lift-out', self::LIFT), new Term('strain-and-skim', self::SKIM)];
         if ($sauce->reduce > 0) {
@@ -88,6 +89,9 @@ final class HandsOn
         }
         if ($thickened) {
             $terms[] = new Term('slurry', (float) Slurry::HOB_MINUTES);
+        }
+        if ($waits > 0) {
+            $terms[] = new Term('sauce-waits', (float) $waits);
         }
         $terms[] = new Term('plate', self::PLATE);
 

@@ -23,6 +23,7 @@ final readonly class HandlingDraft
         #[Assert\Count(max: 12)] #[Assert\All([new Assert\Length(max: 20)])] public array $lids = [],
         #[Assert\Length(max: 60)] public string $start = '',
         public bool $nightBefore = false,
+        #[Assert\Range(min: 0, max: 60)] public int $sauceWaits = 0,
     ) {
     }
 }

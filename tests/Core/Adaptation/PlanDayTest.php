@@ -67,6 +67,18 @@ final class PlanDayTest extends TestCase
         }
     }
 
+    public function testOneCookDrainsTheNoodlesWhenTheSauceIsBegunSooner(): void
+    {
+        $home = new Presence([], '22:45', '06:15');
+        $day = self::plan(['egg-noodles'], presence: $home);
+        self::assertSame('sauce-sooner', $day->ways[0]->code);
+
+        $sooner = self::plan(['egg-noodles'], new Handling(sauceWaits: (int) $day->ways[0]->value), presence: $home);
+        self::assertSame([], $sooner->wishes);
+        self::assertNoClash($sooner, 1);
+        self::assertContains('sauce-waits', array_map(static fn (Placed $p): string => $p->job->code, $sooner->placed));
+    }
+
     public function testAJobThatTheCookSetsIsKeptThereOrSaidToClash(): void
     {
         $at = self::at('16:30');

@@ -206,6 +206,7 @@ export type HandlingDraft = {
   lids: string[];
   start: string;
   nightBefore: boolean;
+  sauceWaits: number;
 };
 
 /** The house: where it stands, its hours, and how things are shown. */

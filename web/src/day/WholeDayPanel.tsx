@@ -28,7 +28,9 @@ export function WholeDayPanel({
   const toggle = (side: string, on: boolean) =>
     onChange({ sides: on ? [...draft.sides, side] : draft.sides.filter((one) => one !== side) });
   const take = (way: WayView) => {
-    if (way.code === "unpin") {
+    if (way.code === "sauce-sooner") {
+      onChange({ handling: { ...draft.handling, sauceWaits: Number(way.value) } });
+    } else if (way.code === "unpin") {
       onChange({ pins: [] });
     } else if (way.code === "serve-later") {
       onChange({ serveAt: way.value });
@@ -119,6 +121,13 @@ export function WholeDayPanel({
             checked={draft.handling.nightBefore}
             onChange={(nightBefore) => onChange({ handling: { ...draft.handling, nightBefore } })}
           />
+          {draft.handling.sauceWaits > 0 && (
+            <Check
+              label={`Sauce done ${draft.handling.sauceWaits} min before plating`}
+              checked
+              onChange={() => onChange({ handling: { ...draft.handling, sauceWaits: 0 } })}
+            />
+          )}
         </fieldset>
         {day !== null && (
           <ol aria-label="What to do, in order">
