@@ -251,7 +251,34 @@ final readonly class PlanDay
             }
         }
 
-        return \array_slice($ways, 0, self::MOST_WAYS);
+        if ([] === array_filter($ways, static fn (WayOut $w): bool => str_contains($w->code, 'side'))) {
+            $ways[] = $this->withoutSome($sides, $kitchen, $order, $serve, $own);
+        }
+
+        return \array_slice(array_values(array_filter($ways)), 0, self::MOST_WAYS);
+    }
+
+    /**
+     * As few sides left out as one clash after the other asks for.
+     *
+     * @param list<Side>   $sides
+     * @param list<Placed> $own
+     */
+    private function withoutSome(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own): ?WayOut
+    {
+        $left = $sides;
+        $out = [];
+        while (null === $this->schedule($left, $kitchen, $order, $serve, $own)) {
+            $clash = array_values(array_filter($this->clashing($left, $kitchen, $order, $serve, $own), static fn (string $w): bool => str_starts_with($w, 'side:')));
+            if ([] === $clash) {
+                return null;
+            }
+            $id = substr($clash[0], \strlen('side:'));
+            $out[] = $id;
+            $left = array_values(array_filter($left, static fn (Side $s): bool => $s->id !== $id));
+        }
+
+        return new WayOut('without-sides', implode(',', $out));
     }
 
     /**

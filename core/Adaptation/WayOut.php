@@ -8,8 +8,8 @@ namespace Pausis\Core\Adaptation;
 final readonly class WayOut
 {
     /**
-     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, unpin
-     * @param string $value the side, or minutes
+     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, without-sides, unpin
+     * @param string $value the side or sides with commas between, minutes, or how many
      */
     public function __construct(public string $code, public string $value)
     {

@@ -85,7 +85,7 @@ final readonly class DayPresenter
         $later = $serve->modify('+'.(int) $way->value.' minutes');
 
         return new WayView($way->code, 'serve-later' === $way->code ? $later->format('Y-m-d\TH:i') : $way->value, $this->wording->say("day-way.$way->code", $measures, [
-            'side' => $this->sides->find($way->value)->name ?? '', 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'minutes' => (float) $way->value,
+            'side' => implode(', ', array_map(fn (string $id): string => $this->sides->find($id)->name ?? $id, explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'minutes' => (float) $way->value,
         ]));
     }
 

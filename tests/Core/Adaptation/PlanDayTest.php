@@ -69,7 +69,7 @@ final class PlanDayTest extends TestCase
 
     public function testOneCookDrainsTheNoodlesWhenTheSauceIsBegunSooner(): void
     {
-        $home = new Presence([], '22:45', '06:15');
+        $home = new Presence([], '22:45', '05:00');
         $day = self::plan(['egg-noodles'], presence: $home);
         self::assertSame('sauce-sooner', $day->ways[0]->code);
 
@@ -131,7 +131,7 @@ final class PlanDayTest extends TestCase
 
         return match ($way->code) {
             'more-hands' => self::plan($sides, kitchen: new Kitchen(1 + (int) $way->value)),
-            'without-side' => self::plan($without),
+            'without-side', 'without-sides' => self::plan(array_values(array_diff($sides, explode(',', $way->value)))),
             'instead-side' => self::plan([...$without, 'warm-loaf']),
             default => self::plan($sides, serve: self::at('19:00')->modify("+$way->value minutes")),
         };

@@ -34,8 +34,9 @@ export function WholeDayPanel({
       onChange({ pins: [] });
     } else if (way.code === "serve-later") {
       onChange({ serveAt: way.value });
-    } else if (way.code === "without-side") {
-      toggle(way.value, false);
+    } else if (way.code.startsWith("without-side")) {
+      const out = way.value.split(",");
+      onChange({ sides: draft.sides.filter((one) => !out.includes(one)) });
     } else if (way.code === "instead-side") {
       onChange({ sides: [...draft.sides.filter((one) => one !== way.value), "warm-loaf"] });
     }
