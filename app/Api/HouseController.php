@@ -50,6 +50,7 @@ final class HouseController extends ApiController
         $bedtime = $this->time($draft->bedtime, 'bedtime', true, $problems);
         $rises = $this->time($draft->rises, 'rises', false, $problems);
         $salt = $this->salt($draft->salt, $problems);
+        $away = $this->usuallyAway($draft->usuallyAway, $problems);
         foreach (['rings' => Range::rings(), 'persons' => Range::persons()] as $field => $range) {
             if (!preg_match('/^\s*\d{1,2}\s*$/', $draft->$field)) {
                 $problems->add('number-not-understood', $field, ['typed' => $draft->$field]);
@@ -77,6 +78,7 @@ final class HouseController extends ApiController
         $record->rings = (int) $draft->rings;
         $record->persons = (int) $draft->persons;
         $record->oven = $draft->oven;
+        $record->usuallyAway = $away;
         $households->save($record);
 
         return $this->answer($this->view());
@@ -90,6 +92,24 @@ final class HouseController extends ApiController
         }
 
         return $time;
+    }
+
+    /** "8:10 to 17:20" as HH:MM-HH:MM. */
+    private function usuallyAway(string $typed, Problems $problems): string
+    {
+        if ('' === trim($typed)) {
+            return '';
+        }
+        [$from, $to] = [...preg_split('/\s*(?:-|–|—|\bto\b|\buntil\b)\s*/u', trim($typed), 2) ?: [], ''];
+        $from = TypedTime::of($from, false);
+        $to = TypedTime::of($to, true);
+        if (null === $from || null === $to || $to <= $from) {
+            $problems->add('away-not-understood', 'usuallyAway');
+
+            return '';
+        }
+
+        return "$from-$to";
     }
 
     private function salt(string $typed, Problems $problems): ?float
@@ -127,7 +147,7 @@ final class HouseController extends ApiController
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
             $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',
-            (string) $record->rings, (string) $record->persons, $record->oven,
+            (string) $record->rings, (string) $record->persons, $record->oven, str_replace('-', ' to ', $record->usuallyAway),
         ), $this->house->now()->format('Y-m-d\TH:i'), $measures->temperature($boiling));
     }
 }

@@ -63,6 +63,10 @@ class HouseRecord
     #[ORM\Column(options: ['default' => true])]
     public bool $oven = true;
 
+    /** From when to when nobody is usually home from Monday to Friday, HH:MM-HH:MM; empty where somebody is. */
+    #[ORM\Column(length: 11, options: ['default' => ''])]
+    public string $usuallyAway = '';
+
     public function kitchen(): Kitchen
     {
         return new Kitchen($this->persons, $this->rings, $this->oven ? 1 : 0);

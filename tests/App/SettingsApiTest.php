@@ -56,7 +56,7 @@ final class SettingsApiTest extends ApiTestCase
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'persons' => '1', 'oven' => true], $house['draft']);
+        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'persons' => '1', 'oven' => true, 'usuallyAway' => ''], $house['draft']);
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
     }
@@ -70,6 +70,19 @@ final class SettingsApiTest extends ApiTestCase
 
         $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'late', 'salt' => '9 %', 'texture' => 'burnt'], 422);
         self::assertSame(['bedtime', 'salt', 'texture'], array_column((array) $problem['violations'], 'path'));
+    }
+
+    public function testTheWorkingDaysOfTheHouseBeginANewBraise(): void
+    {
+        $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'usuallyAway' => 'ten past eight – half past five']);
+        self::assertSame('08:10 to 17:30', self::text($house, 'draft.usuallyAway'));
+        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE]);
+        self::assertSame([['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:30']], self::in($read, 'draft.away'));
+
+        foreach (['all day', '17:00 to 8:00 am', '8:10'] as $typed) {
+            $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'usuallyAway' => $typed], 422);
+            self::assertSame('usuallyAway', self::text($problem, 'violations.0.path'), $typed);
+        }
     }
 
     public function testAWaterTestIsWorkedOutAndKeptOnlyWhenTold(): void

@@ -23,6 +23,7 @@ final readonly class HouseDraft
         #[Assert\Length(max: 4)] public string $rings = '4',
         #[Assert\Length(max: 4)] public string $persons = '1',
         public bool $oven = true,
+        #[Assert\Length(max: 80)] public string $usuallyAway = '',
     ) {
     }
 }

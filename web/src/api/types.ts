@@ -224,6 +224,7 @@ export type HouseDraft = {
   rings: string;
   persons: string;
   oven: boolean;
+  usuallyAway: string;
 };
 
 /** The house as set, and what the clock says there. */

@@ -97,6 +97,14 @@ export function HouseForm({ house }: { house: HouseView }) {
             onChange={(salt) => set({ salt })}
           />
           <TextField
+            label="Nobody home, Monday to Friday"
+            value={draft.usuallyAway}
+            placeholder="8:10 to 17:20"
+            problem={problem("usuallyAway")}
+            note="a new braise begins with it; empty if somebody is home"
+            onChange={(usuallyAway) => set({ usuallyAway })}
+          />
+          <TextField
             label="Rings on the hob"
             inputMode="numeric"
             value={draft.rings}
