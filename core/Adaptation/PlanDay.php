@@ -31,6 +31,8 @@ final readonly class PlanDay
     private const LATER_STEP = 15;
     private const MOST_WAYS = 4;
     private const MOST_HELPERS = 3;
+    /** Enough to see whether a changed day can be done. */
+    private const QUICK_STEPS = 4_000;
     private const EASY_SIDE = 'warm-loaf';
     private const ADD_MINUTES = 5;
     private const NEEDS_RING = ['brown-meat', 'fry-base', 'boil-wine-down', 'reduce', 'slurry'];
@@ -54,7 +56,7 @@ final readonly class PlanDay
             return null;
         }
         $own = $this->own($braise, $day);
-        $schedule = $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own, null, $pins);
+        $schedule = $this->schedule($sides, $kitchen, $braise->order, $day->serve, $own, null, $pins, Scheduler::MOST_STEPS);
         $placed = [...$own, ...($schedule->placed ?? [])];
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
         $caught = $this->caught($braise, $day);
@@ -76,7 +78,7 @@ final readonly class PlanDay
      * @param list<Placed>                      $own
      * @param array<string, \DateTimeImmutable> $pins
      */
-    private function schedule(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own, ?Presence $presence = null, array $pins = []): ?Schedule
+    private function schedule(array $sides, Kitchen $kitchen, BraiseOrder $order, \DateTimeImmutable $serve, array $own, ?Presence $presence = null, array $pins = [], int $mostSteps = self::QUICK_STEPS): ?Schedule
     {
         $from = max($order->now, $serve->modify('-'.self::SIDES_HOURS.' hours'));
         $plating = $serve;
@@ -86,6 +88,7 @@ final readonly class PlanDay
 
         return (new Scheduler($kitchen, $presence ?? $order->presence, $from, $plating, $own))->schedule(
             array_map(static fn (Job $j): Job => $j->pinnedAt($pins[$j->id] ?? null), array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides))),
+            $mostSteps,
         );
     }
 

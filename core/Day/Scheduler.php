@@ -14,7 +14,7 @@ namespace Pausis\Core\Day;
 final class Scheduler
 {
     public const STEP_MINUTES = 5;
-    private const MOST_STEPS = 60_000;
+    public const MOST_STEPS = 60_000;
 
     private int $base;
     private int $slots;
@@ -32,6 +32,7 @@ final class Scheduler
     private ?array $best = null;
     private float $bestCost = \INF;
     private int $steps = 0;
+    private int $mostSteps = self::MOST_STEPS;
 
     /**
      * @param \DateTimeImmutable $from     nothing starts before
@@ -59,9 +60,11 @@ final class Scheduler
      * Null where they don't all fit.
      *
      * @param list<Job> $jobs
+     * @param int       $mostSteps of the search
      */
-    public function schedule(array $jobs): ?Schedule
+    public function schedule(array $jobs, int $mostSteps = self::MOST_STEPS): ?Schedule
     {
+        $this->mostSteps = $mostSteps;
         $this->jobs = self::tableFirst($jobs);
         $this->starts = [];
         $this->best = null;
@@ -78,7 +81,7 @@ final class Scheduler
         }
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
 
-        return new Schedule($placed, $this->bestCost, $this->steps < self::MOST_STEPS);
+        return new Schedule($placed, $this->bestCost, $this->steps < $mostSteps);
     }
 
     private function place(int $k, float $cost): void
@@ -100,7 +103,7 @@ final class Scheduler
         }
         for ($start = $latest; $start >= $earliest; --$start) {
             $total = $cost + self::STEP_MINUTES * ($due - $length - $start) * $job->impatience();
-            if ($total >= $this->bestCost || ++$this->steps >= self::MOST_STEPS) {
+            if ($total >= $this->bestCost || ++$this->steps >= $this->mostSteps) {
                 return;
             }
             if ($this->fits($job, $start, $start + $length)) {

@@ -7,12 +7,30 @@ namespace Pausis\Core\Day;
 /** A side dish: a chain of jobs that ends on the table. */
 final readonly class Side
 {
+    /** How long a dish that isn't known may wait, prepared and done, minutes. */
+    private const RAW_WAITS = 120;
+    private const DONE_WAITS = 15;
+
     /**
      * @param string                                                                                                $takes for one serving
      * @param list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int}> $chain
      */
     public function __construct(public string $id, public string $name, public string $takes, private array $chain)
     {
+    }
+
+    /** A cook's own: some work with the hands, then some cooking; either may be nothing. */
+    public static function own(string $id, string $name, int $workMinutes, int $cookMinutes, bool $ring, bool $oven): self
+    {
+        $chain = [];
+        if ($workMinutes > 0) {
+            $chain[] = ['code' => 'own-work', 'base' => (float) $workMinutes, 'each' => 0.0, 'hands' => true, 'waits' => $cookMinutes > 0 ? self::RAW_WAITS : self::DONE_WAITS];
+        }
+        if ($cookMinutes > 0) {
+            $chain[] = ['code' => 'own-cook', 'base' => (float) $cookMinutes, 'each' => 0.0, 'ring' => $ring ? 1 : 0, 'oven' => $oven ? 1 : 0, 'waits' => self::DONE_WAITS];
+        }
+
+        return new self($id, $name, '', $chain);
     }
 
     /** @return list<Job> in order of time */

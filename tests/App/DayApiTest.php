@@ -47,6 +47,19 @@ final class DayApiTest extends ApiTestCase
         self::assertSame(['rings', 'persons'], array_column((array) $problem['violations'], 'path'));
     }
 
+    public function testASideOfOnesOwnIsPlannedAndLimited(): void
+    {
+        $own = ['name' => 'apple sauce', 'work' => 10, 'cooking' => 20, 'where' => 'ring'];
+        $day = self::in($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [$own]]), 'adaptation.wholeDay');
+        self::assertIsArray($day);
+        self::assertContains('Cook: apple sauce', array_column((array) $day['jobs'], 'text'));
+
+        foreach ([['work', 9999], ['where', 'cellar']] as [$field, $value]) {
+            $problem = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [[...$own, $field => $value]]], 422);
+            self::assertSame("ownSides[0].$field", self::text($problem, 'violations.0.path'));
+        }
+    }
+
     public function testTheCalendarHasTheSidesAndKeepsItsNamesWhenReplanned(): void
     {
         $created = $this->call('POST', '/api/braises', [...$this->draft(), 'sides' => ['mash']], 201);

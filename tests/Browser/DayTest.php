@@ -46,6 +46,21 @@ final class DayTest extends BrowserTestCase
     }
 
     #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testASideOfOnesOwnIsAdded(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->press('Add a side dish of your own');
+        $this->type('Own side dish 1', 'apple sauce');
+        $this->see('Cook: apple sauce');
+        $this->type('Minutes of cooking for own side dish 1', '15');
+        $this->see('Cook: apple sauce · 15 min');
+        $this->assertSound();
+        $this->press('remove own side dish 1');
+        $this->dontSee('apple sauce');
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
     public function testASideJobIsDraggedKeptAndLeftToThePlanAgain(): void
     {
         $this->open('/');

@@ -15,6 +15,7 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
@@ -59,6 +60,9 @@ final readonly class BraisePresenter
     public function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted): ?WholeDay
     {
         $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
+        foreach ($draft->ownSides as $k => $own) {
+            $sides[] = Side::own("own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where, 'oven' === $own->where);
+        }
 
         $pins = [];
         foreach ($draft->pins as $pin) {

@@ -19,6 +19,7 @@ final readonly class BraiseDraft
      * @param list<string>          $refused     keys of ledger entries
      * @param list<string>          $sides       ids of side dishes
      * @param list<PinDraft>        $pins        of their jobs
+     * @param list<OwnSide>         $ownSides
      * @param list<LedgerAmount>    $amounts     set otherwise in the ledger
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class BraiseDraft
         #[Assert\Valid] public HandlingDraft $handling = new HandlingDraft(),
         #[Assert\Count(max: 30)] #[Assert\All([new Assert\Length(max: 40)])] public array $sides = [],
         #[Assert\Count(max: 60)] #[Assert\Valid] public array $pins = [],
+        #[Assert\Count(max: 10)] #[Assert\Valid] public array $ownSides = [],
     ) {
     }
 }

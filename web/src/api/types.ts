@@ -55,6 +55,7 @@ export type BraiseDraft = {
   handling: HandlingDraft;
   sides: string[];
   pins: PinDraft[];
+  ownSides: OwnSide[];
 };
 
 /** A braise in the list. */
@@ -370,6 +371,14 @@ export type OutcomeView = {
   switchOn: string;
   serveHour: number;
   core60Latest: number;
+};
+
+/** A side dish of the cook’s own: some work, then some cooking. */
+export type OwnSide = {
+  name: string;
+  work: number;
+  cooking: number;
+  where: string;
 };
 
 /** A job that the cook wants to begin at a time: local, YYYY-MM-DDT and a time as typed. */

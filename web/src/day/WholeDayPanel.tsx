@@ -5,6 +5,7 @@ import { Button } from "../kit/Button";
 import { Check } from "../kit/Check";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
+import { OwnSides } from "./OwnSides";
 import { Timeline } from "./Timeline";
 
 /** The braise and its sides in one kitchen: what to do when, who and what it takes, and a way out where it can't all be done. */
@@ -44,7 +45,7 @@ export function WholeDayPanel({
   return (
     <Panel
       title="Everything around it"
-      aside={<span className="text-sm text-soft">{draft.sides.length} side dishes</span>}
+      aside={<span className="text-sm text-soft">{draft.sides.length + draft.ownSides.length} side dishes</span>}
     >
       {day === null ? (
         <p>There is no plan for the braise itself yet.</p>
@@ -117,6 +118,7 @@ export function WholeDayPanel({
               />
             ))}
           </div>
+          <OwnSides sides={draft.ownSides} onChange={(ownSides) => onChange({ ownSides })} />
           <Check
             label="Vegetables of the braise cut the evening before"
             checked={draft.handling.nightBefore}
