@@ -42,7 +42,7 @@ final readonly class BraiseCalendar
             $this->add($calendar, $braise, $task, $adapted, $measures, $now);
         }
         foreach ($whole->placed ?? [] as $placed) {
-            if (isset($placed->job->variables['side']) || 'night-cut' === $placed->job->id || 'add-food' === $placed->job->code) {
+            if (isset($placed->job->variables['side']) || str_starts_with($placed->job->id, 'night-') || 'add-food' === $placed->job->code) {
                 $this->event($calendar, $braise, $placed->job->id, $placed->from, $placed->to, $this->days->text($placed, $measures), '', $now);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Reduction;
@@ -44,6 +45,8 @@ final readonly class AdaptBraise
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
     private const HOT_CELSIUS = 88.0;
+    /** Done by then, a braise cools and is in the fridge the evening before it is eaten. */
+    private const EVENING_BEFORE = '21:00';
     /** A quick look, minutes. */
     private const LOOK_MINUTES = 2.0;
     private const FRIDGE_CELSIUS = 5.0;
@@ -71,7 +74,7 @@ final readonly class AdaptBraise
         $method = new AdaptedMethod($order, $chosen, $slurry);
 
         return new AdaptedBraise($order, $outcomes, $chosen, $slurry,
-            [...(new Changes($order, $chosen, $offered))->all(), ...$method->changes()], $this->findings($order, $chosen, $outcomes), $method->steps(), $this->levels($order, $chosen));
+            [...(new Changes($order, $chosen, $offered))->all(), ...$method->changes()], $this->findings($order, $chosen, $outcomes), $method->steps(), $this->levels($order, $chosen), $this->waysOut($order, $chosen, $outcomes));
     }
 
     /** What goes into the pot for one way of running the cooker. */
@@ -294,6 +297,47 @@ final readonly class AdaptBraise
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;
+    }
+
+    /**
+     * Ways out of a day on which the braise itself can't be done, each of them planned.
+     *
+     * @param list<SettingOutcome> $outcomes
+     *
+     * @return list<WayOut>
+     */
+    private function waysOut(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
+    {
+        if (!$chosen->day instanceof Clash) {
+            return [];
+        }
+        $ways = [];
+        foreach ($outcomes as $other) {
+            if ($other->works()) {
+                $ways[] = new WayOut('setting', $other->choice->value);
+                break;
+            }
+        }
+        foreach ([2, 4] as $parts) {
+            $cut = $order->withJoint($order->joint->cutInto($parts));
+            if ([] === $ways && $this->outcome($cut, ProgramChoice::High)->works()) {
+                $ways[] = new WayOut('cut', (string) $parts);
+            }
+        }
+        foreach ($outcomes as $outcome) {
+            $evening = $order->serveAt->modify('-1 day')->modify(self::EVENING_BEFORE);
+            $day = null === $outcome->unsafe ? (new BackwardPlan($order->now, $evening, $order->presence, $outcome->before->total, $outcome->finish->total))
+                ->solve($outcome->choice->program($order->cooker), $outcome->windows[$order->texture->value], $outcome->windows[Doneness::Past->value]) : null;
+            if ($day instanceof DayPlan) {
+                $ways[] = new WayOut('day-before', $outcome->choice->value);
+                break;
+            }
+        }
+        if (null !== $chosen->day->serveFrom) {
+            $ways[] = new WayOut('serve-from', '');
+        }
+
+        return $ways;
     }
 
     /** @return list<Finding> what leaving out the pan costs */

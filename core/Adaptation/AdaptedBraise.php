@@ -17,6 +17,7 @@ final readonly class AdaptedBraise
      * @param list<Finding>        $findings the most serious first
      * @param list<AdaptedStep>    $method
      * @param list<LevelCost>      $levels   every school's
+     * @param list<WayOut>         $ways     out of a day that can't be, each planned
      */
     public function __construct(
         public BraiseOrder $order,
@@ -27,6 +28,7 @@ final readonly class AdaptedBraise
         public array $findings,
         public array $method,
         public array $levels,
+        public array $ways = [],
     ) {
     }
 

@@ -35,6 +35,13 @@ final readonly class PlanDay
     private const QUICK_STEPS = 4_000;
     private const EASY_SIDE = 'warm-loaf';
     private const ADD_MINUTES = 5;
+    private const SOAK_MINUTES = 5;
+    /** At a full boil, Safety/Rules. */
+    private const BEAN_MINUTES = 30;
+    private const LOAD_MINUTES = 5;
+    private const EATING_MINUTES = 60;
+    private const PORTION_MINUTES = 10;
+    private const PORTION_BY_MINUTES = 105;
     private const NEEDS_RING = ['brown-meat', 'fry-base', 'boil-wine-down', 'reduce', 'slurry'];
     private const HANDS_OFF = ['boil-wine-down', 'reduce', 'sauce-waits'];
     private const MOST_SAUCE_WAITS = 25;
@@ -100,30 +107,51 @@ final readonly class PlanDay
             ...self::chain($braise->chosen->before, $day->switchOn),
             ...self::chain($braise->chosen->finish, $day->serve),
             ...$this->during($braise, $day),
+            ...$this->afterwards($braise->order, $day),
         ];
     }
 
-    /** @return list<Placed> vegetables cut as late in the evening before as somebody is up and there */
+    /** @return list<Placed> what is done the evening before, and what dried beans take */
     private function theNightBefore(BraiseOrder $order, DayPlan $day): array
     {
-        if (!$order->handling->cutsTheNightBefore) {
-            return [];
-        }
+        $placed = [];
         $grams = 0.0;
         foreach ($order->potIngredients() as $i) {
             $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit], true) ? (float) $i->grams : 0.0;
+            if (true === $i->food?->phaseolus) {
+                $placed[] = $this->inTheEvening($order, $day, new Job('night-soak', 'soak-beans', ['food' => $i->foodText], self::SOAK_MINUTES, true));
+                $done = $day->switchOn->modify('-'.self::LOAD_MINUTES.' minutes');
+                $placed[] = new Placed(new Job('boil-beans', 'boil-beans', ['food' => $i->foodText], self::BEAN_MINUTES, false, 1), $done->modify('-'.self::BEAN_MINUTES.' minutes'), $done);
+            }
         }
-        $term = HandsOn::cutting($grams);
-        $minutes = (int) round($term->value);
+        if ($order->handling->cutsTheNightBefore && $grams > 0) {
+            $term = HandsOn::cutting($grams);
+            $placed[] = $this->inTheEvening($order, $day, new Job('night-cut', 'cut-vegetables', $term->from, max(5, (int) round($term->value)), true));
+        }
+
+        return array_values(array_filter($placed));
+    }
+
+    /** As late in the evening before as somebody is up and there; null where nobody is. */
+    private function inTheEvening(BraiseOrder $order, DayPlan $day, Job $job): ?Placed
+    {
         $midnight = $day->switchOn->modify('midnight');
-        for ($to = $midnight->modify('-15 minutes'); $minutes > 0 && $to > max($order->now, $midnight->modify('-9 hours')); $to = $to->modify('-15 minutes')) {
-            $from = $to->modify("-$minutes minutes");
+        for ($to = $midnight->modify('-15 minutes'); $to > max($order->now, $midnight->modify('-9 hours')); $to = $to->modify('-15 minutes')) {
+            $from = $to->modify("-$job->minutes minutes");
             if ($from >= $order->now && $order->presence->isFree($from, $to)) {
-                return [new Placed(new Job('night-cut', 'cut-vegetables', $term->from, $minutes, true), $from, $to)];
+                return new Placed($job, $from, $to);
             }
         }
 
-        return [];
+        return null;
+    }
+
+    /** @return list<Placed> leftovers put away within the two hours that are safe */
+    private function afterwards(BraiseOrder $order, DayPlan $day): array
+    {
+        $from = $order->presence->firstFree($day->serve->modify('+'.self::EATING_MINUTES.' minutes'), self::PORTION_MINUTES, $day->serve->modify('+'.self::PORTION_BY_MINUTES.' minutes'));
+
+        return null === $from ? [] : [new Placed(new Job('portion', 'portion', [], self::PORTION_MINUTES, true), $from, $from->modify('+'.self::PORTION_MINUTES.' minutes'))];
     }
 
     /** @return list<Placed> one after the other, the last done at a moment */

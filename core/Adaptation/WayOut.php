@@ -8,7 +8,7 @@ namespace Pausis\Core\Adaptation;
 final readonly class WayOut
 {
     /**
-     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, without-sides, unpin
+     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, without-sides, unpin; setting, cut, day-before, serve-from
      * @param string $value the side or sides with commas between, minutes, or how many
      */
     public function __construct(public string $code, public string $value)

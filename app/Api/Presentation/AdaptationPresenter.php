@@ -14,6 +14,7 @@ use Pausis\App\Api\Wire\OutcomeView;
 use Pausis\App\Api\Wire\PotView;
 use Pausis\App\Api\Wire\SaltView;
 use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WindowView;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
@@ -22,6 +23,7 @@ use Pausis\Core\Adaptation\LedgerEntry;
 use Pausis\Core\Adaptation\LevelCost;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SettingOutcome;
+use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
@@ -73,6 +75,7 @@ final readonly class AdaptationPresenter
             array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), $braise->levels),
             $this->looks($braise, $measures),
             null === $whole || !$day instanceof DayPlan ? null : $this->days->present($whole, $braise, $day, $measures),
+            array_map(fn (WayOut $w): WayView => $this->way($w, $braise, $measures), $braise->ways),
         );
     }
 
@@ -232,6 +235,24 @@ final readonly class AdaptationPresenter
                 'loadMl' => $sauce->load, 'recipeMl' => $sauce->recipe, 'reduceMl' => $sauce->reduce, 'minutes' => $minutes,
             ]),
         );
+    }
+
+    private function way(WayOut $way, AdaptedBraise $braise, Measures $measures): WayView
+    {
+        $day = $braise->chosen->day;
+        $order = $braise->order;
+        $serve = $day instanceof Clash && null !== $day->serveFrom ? $day->serveFrom->setTimezone($order->serveAt->getTimezone()) : null;
+        $value = match ($way->code) {
+            'serve-from' => null === $serve ? '' : $serve->format('Y-m-d\TH:i'),
+            'day-before' => $order->serveAt->modify('-1 day')->format('Y-m-d').'T21:00',
+            'cut' => (int) $way->value * $order->joint->count.'|'.$measures->length($order->joint->cutInto((int) $way->value)->thickness()->inCentimetres()),
+            default => $way->value,
+        };
+
+        return new WayView($way->code, $value, $this->wording->say("way.$way->code", $measures, [
+            'setting' => 'setting' === $way->code || 'day-before' === $way->code ? $this->wording->label('setting', $way->value) : '',
+            'parts' => $way->value, 'serve' => null === $serve ? '' : $measures->clock($serve, $order->now),
+        ]));
     }
 
     private function level(LevelCost $cost, Measures $measures): LevelView

@@ -16,6 +16,7 @@ final readonly class Adaptation
      * @param list<TaskView>    $day
      * @param list<FindingView> $findings
      * @param string            $serveText       when dinner was taken to be
+     * @param list<WayView>     $ways            out of a day that can’t be
      * @param list<LevelView>   $levels
      * @param string            $lookText        what looks under the lid cost
      */
@@ -42,6 +43,7 @@ final readonly class Adaptation
         public array $levels,
         public string $lookText,
         public ?WholeDayView $wholeDay,
+        public array $ways,
     ) {
     }
 }

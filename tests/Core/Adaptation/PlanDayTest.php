@@ -107,6 +107,20 @@ final class PlanDayTest extends TestCase
         self::assertLessThan('22:46', $cut($evening)[0]->to->format('H:i'));
     }
 
+    public function testDriedBeansAreSoakedTheEveningBeforeAndBoiledBeforeLoading(): void
+    {
+        $day = self::plan([], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock']);
+        $of = [];
+        foreach ($day->placed as $placed) {
+            $of[$placed->job->code] = $placed;
+        }
+        self::assertSame('2026-11-25', $of['soak-beans']->from->format('Y-m-d'));
+        self::assertEquals($of['boil-beans']->to, $of['load']->from);
+        self::assertEqualsWithDelta(30 * 60, $of['boil-beans']->to->getTimestamp() - $of['boil-beans']->from->getTimestamp(), 0);
+        self::assertGreaterThan(self::at('20:00')->modify('-1 minute'), $of['portion']->from);
+        self::assertLessThanOrEqual(self::at('21:00'), $of['portion']->to);
+    }
+
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
         $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(self::at('08:10'), self::at('18:35'))], '22:45', '06:15'));

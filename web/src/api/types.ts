@@ -24,6 +24,7 @@ export type Adaptation = {
   levels: LevelView[];
   lookText: string;
   wholeDay: WholeDayView | null;
+  ways: WayView[];
 };
 
 /** Local times, YYYY-MM-DDTHH:MM. */

@@ -1,5 +1,5 @@
 import type { ComponentProps } from "react";
-import type { BraiseView } from "../api/types";
+import type { BraiseView, WayView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
 import { UndoButtons } from "../kit/UndoButtons";
@@ -22,6 +22,7 @@ export function Verdict({
   history,
   onTitle,
   onRemedy,
+  onWay,
 }: {
   view: BraiseView;
   title: string;
@@ -30,6 +31,7 @@ export function Verdict({
   history: ComponentProps<typeof UndoButtons>;
   onTitle: (title: string) => void;
   onRemedy: (code: string) => void;
+  onWay: (way: WayView) => void;
 }) {
   const adaptation = view.adaptation;
   const first = adaptation ? undefined : view.problems[0];
@@ -63,7 +65,7 @@ export function Verdict({
             <Moved>{adaptation?.verdict ?? ""}</Moved>
           </p>
         )}
-        {!first && (adaptation?.worry || adaptation?.remedyText) && (
+        {!first && (adaptation?.worry || (adaptation?.remedyText && adaptation.ways.length === 0)) && (
           <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
             {adaptation.worry && !adaptation.verdict.includes(adaptation.worry) && (
               <p className="min-w-0 flex-1 basis-80">
@@ -78,6 +80,16 @@ export function Verdict({
                 {adaptation.remedyText}
               </Button>
             )}
+          </div>
+        )}
+        {!first && adaptation && adaptation.ways.length > 0 && (
+          <div className="mt-2 flex flex-wrap items-center gap-2">
+            <span className="font-semibold">What would work:</span>
+            {adaptation.ways.map((way) => (
+              <Button key={way.code} className="min-h-9 py-0" onClick={() => onWay(way)}>
+                {way.text}
+              </Button>
+            ))}
           </div>
         )}
       </div>

@@ -15,6 +15,7 @@ import { PotPanel } from "../pot/PotPanel";
 import { RecipePanel } from "../recipe/RecipePanel";
 import { CautionsPanel } from "../safety/CautionsPanel";
 import { applyRemedy } from "./applyRemedy";
+import { applyWay } from "./applyWay";
 import { ConflictDialog } from "./ConflictDialog";
 import { useDraft } from "./useDraft";
 import { Verdict } from "./Verdict";
@@ -43,6 +44,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         history={history}
         onTitle={(title) => change({ title })}
         onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
+        onWay={(way) => change(applyWay(way, draft))}
       />
       {stale && (
         <p role="status" className="font-semibold text-soft">

@@ -1,0 +1,18 @@
+import type { BraiseDraft, WayView } from "../api/types";
+
+/** The change to the draft that a way out of an impossible day names. The core has planned it. */
+export function applyWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft> {
+  switch (way.code) {
+    case "setting":
+      return { setting: way.value };
+    case "cut": {
+      const [pieces = draft.meat.pieces, thickness = ""] = way.value.split("|");
+      return { meat: { ...draft.meat, pieces, thickness }, setting: "high" };
+    }
+    case "serve-from":
+    case "day-before":
+      return { serveAt: way.value };
+    default:
+      return {};
+  }
+}
