@@ -97,6 +97,6 @@ final class LineSorter
             }
         }
 
-        return $words >= 5 || ($this->stepsBegan && $words > 0) ? LineKind::Step : LineKind::Unread;
+        return $words >= 5 || ($words > 0 && ($instructs || $this->stepsBegan)) ? LineKind::Step : LineKind::Unread;
     }
 }

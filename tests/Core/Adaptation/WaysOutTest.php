@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Adaptation;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\WayOut;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\TestCase;
+
+/** When the braise itself can't be done in time, what would work, each way tried. */
+final class WaysOutTest extends TestCase
+{
+    public function testADayThatWorksNeedsNoWayOut(): void
+    {
+        self::assertSame([], self::adapt('2026-11-26 20:00', '2026-11-25 18:00')->ways);
+    }
+
+    public function testTooSoonForLowOffersTheSettingThatWorks(): void
+    {
+        $braise = self::adapt('2026-11-26 20:00', '2026-11-26 12:30', choice: ProgramChoice::Low);
+        self::assertInstanceOf(Clash::class, $braise->chosen->day);
+        $way = $braise->ways[0];
+
+        self::assertSame(['setting', 'high'], [$way->code, $way->value]);
+        self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 20:00', '2026-11-26 12:30', choice: ProgramChoice::from($way->value))->chosen->day);
+    }
+
+    public function testTooSoonForEverythingOffersALaterDinnerThatWorks(): void
+    {
+        $braise = self::adapt('2026-11-26 15:00', '2026-11-26 12:30');
+        self::assertContains('serve-from', array_map(static fn (WayOut $w): string => $w->code, $braise->ways));
+        $day = $braise->chosen->day;
+        self::assertInstanceOf(Clash::class, $day);
+        self::assertNotNull($day->serveFrom);
+
+        self::assertInstanceOf(DayPlan::class, self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->chosen->day);
+    }
+
+    public function testSmallerPiecesAreOfferedWhereTheyAreDoneInTime(): void
+    {
+        $joint = Cooks::joint('beef-chuck', 2.0);
+        $offered = 0;
+        foreach (['11:00', '11:30', '12:00', '12:20', '12:40', '13:00'] as $now) {
+            foreach (self::adapt('2026-11-26 19:00', "2026-11-26 $now", $joint)->ways as $way) {
+                if ('cut' === $way->code) {
+                    self::assertTrue(self::adapt('2026-11-26 19:00', "2026-11-26 $now", $joint->cutInto((int) $way->value), ProgramChoice::High)->chosen->works(), $now);
+                    ++$offered;
+                }
+            }
+        }
+        self::assertGreaterThan(0, $offered);
+    }
+
+    public function testAwayAllDayIsCookedTheEveningBefore(): void
+    {
+        $away = new Presence([new Interval(self::at('2026-11-27 06:30'), self::at('2026-11-27 18:50'))], '22:45', '06:15');
+        $braise = self::adapt('2026-11-27 19:00', '2026-11-26 08:00', presence: $away);
+        $codes = array_map(static fn (WayOut $w): string => $w->code, $braise->ways);
+
+        self::assertContains('day-before', $codes);
+        self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->chosen->day);
+    }
+
+    private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence([])): AdaptedBraise
+    {
+        $reader = new IngredientReader(Larder::load(), Cuts::load());
+
+        return (new AdaptBraise())->adapt(new BraiseOrder(
+            array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4, null, true,
+            $joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 200),
+            self::at($now), self::at($serve), $presence, choice: $choice,
+        ));
+    }
+
+    private static function at(string $time): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($time, new \DateTimeZone('Europe/Vienna'));
+    }
+}
