@@ -74,6 +74,33 @@ final class SchedulerTest extends TestCase
         self::assertNotNull($scheduler->schedule(Sides::load()->find('slaw')?->jobs(4) ?? []));
     }
 
+    public function testMinutesAreMinutesAlsoWhenTheClocksChange(): void
+    {
+        $zone = new \DateTimeZone('Europe/Vienna');
+        foreach (['2027-03-28 04:00' => '01:00', '2026-10-25 04:00' => '02:00'] as $serve => $from) {
+            $scheduler = new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), new \DateTimeImmutable(substr($serve, 0, 10).' 00:00', $zone), new \DateTimeImmutable($serve, $zone));
+            $placed = $scheduler->schedule([new Job('long', 'simmer', [], 120, false, 1)])->placed[0] ?? null;
+
+            self::assertNotNull($placed);
+            self::assertSame(120 * 60, $placed->to->getTimestamp() - $placed->from->getTimestamp());
+            self::assertSame($from, $placed->from->format('H:i'));
+        }
+    }
+
+    public function testNothingFitsBeforeTheDayBegins(): void
+    {
+        $late = new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('19:00'), self::at('18:00'));
+
+        self::assertNull($late->schedule(Sides::load()->find('mash')?->jobs(4) ?? []));
+        self::assertSame([], $late->schedule([])?->placed);
+    }
+
+    public function testJobsThatWaitForAMissingOneAreARefusedMistake(): void
+    {
+        $this->expectException(\LogicException::class);
+        (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00')))->schedule([new Job('a', 'x', [], 5, true, next: 'nowhere')]);
+    }
+
     public function testWhatIsReservedIsLeftAlone(): void
     {
         $sauce = new Placed(new Job('sauce', 'sauce', [], 20, true, 1), self::at('18:40'), self::at('19:00'));

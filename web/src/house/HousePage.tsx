@@ -13,7 +13,9 @@ export function HousePage() {
   return (
     <div className="grid gap-4">
       <HouseForm house={house.data} />
-      <MeaningsPanel />
+      <div className="mx-auto w-full max-w-3xl">
+        <MeaningsPanel />
+      </div>
     </div>
   );
 }
