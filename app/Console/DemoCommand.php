@@ -45,7 +45,6 @@ final readonly class DemoCommand
         }
         $house = new HouseRecord();
         $house->altitudeMetres = 640.0;
-        $house->usuallyAway = '08:10-17:20';
         $this->households->save($house);
         $small = new CookerRecord('Grandmother’s round one', 3.3, Shape::Round, 180.0, 0.9, null);
         $large = new CookerRecord('The big oval', 6.5, Shape::Oval, 270.0, 1.0, 12.0);
