@@ -56,6 +56,9 @@ final class DayTest extends BrowserTestCase
         $this->type('Minutes of cooking for own side dish 1', '15');
         $this->see('Cook: apple sauce · 15 min');
         $this->assertSound();
+        $this->resize(390, 844);
+        self::assertLessThanOrEqual(390, self::$driver->executeScript('return document.documentElement.scrollWidth'));
+        $this->resize(1280, 943);
         $this->press('remove own side dish 1');
         $this->dontSee('apple sauce');
     }

@@ -105,8 +105,8 @@ export function WholeDayPanel({
           {day.note !== "" && <p className="text-sm text-soft">{day.note}</p>}
         </>
       )}
-      <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <fieldset>
+      <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <fieldset className="min-w-0">
           <legend className="font-semibold text-rim">With it</legend>
           <div className="grid gap-x-4 sm:grid-cols-2">
             {catalogue.sides.map((side) => (
@@ -133,7 +133,7 @@ export function WholeDayPanel({
           )}
         </fieldset>
         {day !== null && (
-          <ol aria-label="What to do, in order">
+          <ol aria-label="What to do, in order" className="min-w-0">
             {day.jobs.map((job) => (
               <li key={job.id} className="grid grid-cols-[6rem_1fr] gap-x-3 border-b border-line py-1">
                 <time dateTime={job.from} className="text-right font-bold whitespace-nowrap text-rim">

@@ -21,7 +21,9 @@ export function Check({
       >
         <Checkbox.Indicator>✓</Checkbox.Indicator>
       </Checkbox.Root>
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className="min-w-0">
+        {label}
+      </label>
     </div>
   );
 }
