@@ -18,8 +18,8 @@ export function OwnSides({ sides, onChange }: { sides: OwnSide[]; onChange: (sid
   return (
     <div className="my-2">
       {sides.map((side, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: own dishes have no other identity
         <div
+          // biome-ignore lint/suspicious/noArrayIndexKey: own dishes have no other identity
           key={index}
           className="mb-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.6fr)_auto] items-center gap-2 sm:grid-cols-[minmax(0,1fr)_4.5rem_4.5rem_7.5rem_auto]"
         >
