@@ -8,7 +8,6 @@ namespace Pausis\App\Exchange;
 final readonly class JsonLdRecipe
 {
     private const MOST_NODES = 2000;
-    private const MOST_LINES = 600;
 
     /** The first recipe within, wherever it is nested; null where there is none. */
     public function text(mixed $data): ?string
@@ -31,7 +30,7 @@ final readonly class JsonLdRecipe
         array_push($lines, '', '## Ingredients', '', ...array_map(static fn (string $one): string => "- $one", $this->list($recipe['recipeIngredient'] ?? $recipe['ingredients'] ?? [])));
         array_push($lines, '', '## Method', '', ...$this->instructions($recipe['recipeInstructions'] ?? []));
 
-        return implode("\n", \array_slice($lines, 0, self::MOST_LINES))."\n";
+        return implode("\n", $lines)."\n";
     }
 
     /** @return array<string, mixed>|null */

@@ -17,6 +17,7 @@ use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepReader;
+use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Recipe\Vocabulary;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -85,7 +86,7 @@ final class ReadingTest extends TestCase
 
     public function testWhatTheHouseHasSaidIsUsed(): void
     {
-        $reader = (new IngredientReader(Larder::load(), Cuts::load()))->for(\Pausis\Core\Recipe\UnitSystem::Metric, new Vocabulary([
+        $reader = (new IngredientReader(Larder::load(), Cuts::load()))->for(UnitSystem::Metric, new Vocabulary([
             'neeps' => ['food' => 'swede', 'role' => null, 'ignored' => false],
             'mystery paste' => ['food' => '', 'role' => Role::Seasoning, 'ignored' => false],
             'love' => ['food' => '', 'role' => null, 'ignored' => true],
