@@ -69,6 +69,16 @@ final class RecipeFileTest extends TestCase
         self::assertSame(3.0, $reading->original?->hours);
     }
 
+    public function testNoLineOfALongRecipeIsDropped(): void
+    {
+        $lines = array_map(static fn (int $k): string => "$k g salt number $k", range(1, 900));
+        $text = self::file()->text(json_encode([...self::RECIPE, 'recipeIngredient' => $lines], \JSON_THROW_ON_ERROR), 'long.json', new Problems(), 'text');
+
+        self::assertNotNull($text);
+        self::assertSame(900, substr_count($text, 'g salt number'));
+        self::assertStringContainsString('Stir in the prunes and serve.', $text);
+    }
+
     public function testOldEncodingsAreRead(): void
     {
         $text = "Entrecôte’s cousin\n1 kg beef shin\n½ bottle red wine\n150 g crème fraîche\n";
