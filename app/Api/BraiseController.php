@@ -118,7 +118,7 @@ final class BraiseController extends ApiController
 
         $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
 
-        return new Response($calendar->write($braise->title, [[$braise, $adapted, $whole]], $this->house->measures(), $this->house->now()), 200, [
+        return new Response($calendar->write($braise->title, [[$braise, $whole->braise ?? $adapted, $whole]], $this->house->measures(), $this->house->now()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="braise.ics"',
         ]);
@@ -133,7 +133,8 @@ final class BraiseController extends ApiController
             $draft = $this->drafts->fromArray($braise->draft);
             $adapted = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->adapted($draft, new Problems()) : null;
             if (null !== $adapted) {
-                $planned[] = [$braise, $adapted, $this->presenter->wholeDay($draft, $adapted)];
+                $whole = $this->presenter->wholeDay($draft, $adapted);
+                $planned[] = [$braise, $whole->braise ?? $adapted, $whole];
             }
         }
 

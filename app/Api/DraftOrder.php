@@ -21,7 +21,13 @@ use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Stay;
+use Pausis\Core\Day\TypedHabits;
+use Pausis\Core\Day\Whereabouts;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
@@ -32,6 +38,7 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
+use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Ingredient;
@@ -104,7 +111,7 @@ final readonly class DraftOrder
             $problems->add('no-cooker', 'cookerId');
         }
         $serveAt = $this->serveAt($draft->serveAt, $house->zone(), $now, $problems);
-        $presence = $this->presence($draft->away, $house, $problems);
+        $kitchen = null === $serveAt ? new Kitchen() : $this->kitchen($draft->away, $house, $now, $serveAt, $problems);
         $level = $this->choice(LevelSchool::class, $draft->level, 'level', $problems);
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
         $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
@@ -117,8 +124,8 @@ final readonly class DraftOrder
 
         return (new BraiseOrder(
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
-            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $presence,
-            $level, $texture, $thickness, $thickener, $setting, null, null, $this->steps($draft, $understood),
+            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
+            $level, $texture, $thickness, $thickener, $setting, null, $this->steps($draft, $understood),
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)), $understood,
             $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent,
         ))->informedByRecipe();
@@ -139,7 +146,16 @@ final readonly class DraftOrder
             $problems->add('start-not-understood', 'handling.start');
         }
 
-        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->sauceWaits);
+        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore, $draft->saltBefore,
+            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0);
+    }
+
+    /** Null where nothing is typed, or nothing that is right. */
+    private function hours(string $typed, string $path, Range $range, Problems $problems): ?float
+    {
+        $hours = '' === trim($typed) ? null : TypedQuantity::hours($typed, $path, $problems);
+
+        return null !== $hours && $problems->within($range, $hours, $path) ? $hours : null;
     }
 
     /**
@@ -239,23 +255,38 @@ final readonly class DraftOrder
         return $at;
     }
 
-    /** @param list<AwayDraft> $away */
-    private function presence(array $away, HouseRecord $house, Problems $problems): Presence
+    /**
+     * Who is there when: their habits, and what is otherwise on the day.
+     *
+     * @param list<AwayDraft> $away
+     */
+    private function kitchen(array $away, HouseRecord $house, \DateTimeImmutable $now, \DateTimeImmutable $serveAt, Problems $problems): Kitchen
     {
-        $intervals = [];
+        $stays = array_fill_keys(array_column($house->people, 'id'), []);
         foreach ($away as $k => $one) {
             $from = self::moment($one->from, $house->zone());
             $to = self::moment($one->to, $house->zone(), true);
+            $everybody = '' === $one->who ? array_keys($stays) : array_intersect(array_keys($stays), [$one->who]);
             if (null === $from || null === $to) {
                 $problems->add('away-not-understood', "away.$k");
             } elseif ($to <= $from) {
                 $problems->add('away-backwards', "away.$k");
+            } elseif ([] === $everybody) {
+                $problems->add('away-who-unknown', "away.$k");
             } else {
-                $intervals[] = new Interval($from, $to);
+                foreach ($everybody as $id) {
+                    $stays[$id][] = new Stay(new Interval($from, $to), Whereabouts::tryFrom($one->what) ?? Whereabouts::Away);
+                }
             }
         }
+        $persons = [];
+        foreach ($house->people as $person) {
+            $habits = TypedHabits::read($person['habits'], '', new Problems());
+            $persons[] = new Person($person['id'], $person['name'], Presence::usual($habits, $stays[$person['id']], $house->bedtime, $house->rises, $now, $serveAt->modify('+1 day')));
+        }
+        \assert([] !== $persons);
 
-        return new Presence($intervals, $house->bedtime, $house->rises);
+        return new Kitchen(new People($persons), $house->rings, $house->oven ? 1 : 0, array_map(static fn (float $cm): Length => Length::centimetres($cm), $house->pans));
     }
 
     /**

@@ -7,7 +7,9 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\HouseDraft;
 use Pausis\App\Api\Wire\HouseView;
+use Pausis\App\Api\Wire\PersonDraft;
 use Pausis\App\Store\Households;
+use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Problem\Problems;
@@ -50,13 +52,12 @@ final class HouseController extends ApiController
         $bedtime = $this->time($draft->bedtime, 'bedtime', true, $problems);
         $rises = $this->time($draft->rises, 'rises', false, $problems);
         $salt = $this->salt($draft->salt, $problems);
-        $away = $this->usuallyAway($draft->usuallyAway, $problems);
-        foreach (['rings' => Range::rings(), 'persons' => Range::persons()] as $field => $range) {
-            if (!preg_match('/^\s*\d{1,2}\s*$/', $draft->$field)) {
-                $problems->add('number-not-understood', $field, ['typed' => $draft->$field]);
-            } else {
-                $problems->within($range, (float) $draft->$field, $field);
-            }
+        $pans = $this->pans($draft->pans, $problems);
+        $this->people($draft->people, $problems);
+        if (!preg_match('/^\s*\d{1,2}\s*$/', $draft->rings)) {
+            $problems->add('number-not-understood', 'rings', ['typed' => $draft->rings]);
+        } else {
+            $problems->within(Range::rings(), (float) $draft->rings, 'rings');
         }
         foreach (['texture' => Doneness::class, 'thickness' => Thickness::class] as $field => $enum) {
             if (null === $enum::tryFrom($draft->$field)) {
@@ -76,9 +77,9 @@ final class HouseController extends ApiController
         $record->thickness = $draft->thickness;
         $record->saltPercent = (float) $salt;
         $record->rings = (int) $draft->rings;
-        $record->persons = (int) $draft->persons;
         $record->oven = $draft->oven;
-        $record->usuallyAway = $away;
+        $record->people = array_map(static fn (PersonDraft $p): array => ['id' => $p->id, 'name' => trim($p->name), 'habits' => trim($p->habits)], $draft->people);
+        $record->pans = $pans;
         $households->save($record);
 
         return $this->answer($this->view());
@@ -94,22 +95,34 @@ final class HouseController extends ApiController
         return $time;
     }
 
-    /** "8:10 to 17:20" as HH:MM-HH:MM. */
-    private function usuallyAway(string $typed, Problems $problems): string
+    /** @param list<PersonDraft> $people */
+    private function people(array $people, Problems $problems): void
     {
-        if ('' === trim($typed)) {
-            return '';
+        $seen = [];
+        foreach ($people as $k => $person) {
+            TypedHabits::read($person->habits, "people.$k.habits", $problems);
+            if (isset($seen[$person->id])) {
+                $problems->add('person-twice', "people.$k.name");
+            }
+            if (\count($people) > 1 && '' === trim($person->name)) {
+                $problems->add('person-without-a-name', "people.$k.name");
+            }
+            $seen[$person->id] = true;
         }
-        [$from, $to] = [...preg_split('/\s*(?:-|–|—|\bto\b|\buntil\b)\s*/u', trim($typed), 2) ?: [], ''];
-        $from = TypedTime::of($from, false);
-        $to = TypedTime::of($to, true);
-        if (null === $from || null === $to || $to <= $from) {
-            $problems->add('away-not-understood', 'usuallyAway');
+    }
 
-            return '';
+    /** @return list<float> centimetres */
+    private function pans(string $typed, Problems $problems): array
+    {
+        $pans = [];
+        foreach (preg_split('/\s*(?:[,;]\s|[;]|\band\b)\s*/u', trim($typed), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
+            $centimetres = TypedQuantity::centimetres($one, 'pans', $problems);
+            if (null !== $centimetres && $problems->within(Range::panCentimetres(), $centimetres, 'pans')) {
+                $pans[] = $centimetres;
+            }
         }
 
-        return "$from-$to";
+        return $pans;
     }
 
     private function salt(string $typed, Problems $problems): ?float
@@ -147,7 +160,9 @@ final class HouseController extends ApiController
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
             $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',
-            (string) $record->rings, (string) $record->persons, $record->oven, str_replace('-', ' to ', $record->usuallyAway),
+            (string) $record->rings, $record->oven,
+            array_map(static fn (array $p): PersonDraft => new PersonDraft($p['id'], $p['name'], $p['habits']), $record->people),
+            implode(', ', array_map($measures->length(...), $record->pans)),
         ), $this->house->now()->format('Y-m-d\TH:i'), $measures->temperature($boiling));
     }
 }

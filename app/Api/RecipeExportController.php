@@ -54,6 +54,7 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $adapted] = $this->adapted($id);
         $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
+        $adapted = $whole->braise ?? $adapted;
 
         return $this->download($sheet->write($braise->title, $adapted, $whole, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
     }

@@ -13,6 +13,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Liquid\LevelSchool;
@@ -124,7 +125,7 @@ final readonly class AdaptCommand
 
         return (new BraiseOrder($reading->ingredients, $reading->serves ?? 4, $reading->original, [] !== $boils, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt,
-            new Presence($intervals, $house->bedtime, $house->rises), $level, $texture))->informedByRecipe();
+            Kitchen::alone(new Presence($intervals, $house->bedtime, $house->rises)), $level, $texture))->informedByRecipe();
     }
 
     private function cooker(string $given, Problems $problems): Cooker

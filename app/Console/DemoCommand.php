@@ -45,6 +45,8 @@ final readonly class DemoCommand
         }
         $house = new HouseRecord();
         $house->altitudeMetres = 640.0;
+        $house->people = [['id' => 't', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'j', 'name' => 'Joris', 'habits' => '']];
+        $house->pans = [28.0, 24.0];
         $this->households->save($house);
         $small = new CookerRecord('Grandmother’s round one', 3.3, Shape::Round, 180.0, 0.9, null);
         $large = new CookerRecord('The big oval', 6.5, Shape::Oval, 270.0, 1.0, 12.0);
@@ -58,7 +60,11 @@ final readonly class DemoCommand
             'cookerId' => $large->id,
             'serveAt' => $tomorrow->format('Y-m-d').'T19:00',
             'sides' => ['mash', 'steamed-greens', 'warm-loaf'],
-            'away' => [['from' => $tomorrow->format('Y-m-d').'T08:10', 'to' => $tomorrow->format('Y-m-d').'T17:20']],
+            'away' => [
+                ['from' => $tomorrow->format('Y-m-d').'T08:10', 'to' => $tomorrow->format('Y-m-d').'T17:20', 'who' => 't', 'what' => 'away'],
+                ['from' => $tomorrow->format('Y-m-d').'T05:40', 'to' => $tomorrow->format('Y-m-d').'T14:15', 'who' => 'j', 'what' => 'away'],
+                ['from' => $tomorrow->format('Y-m-d').'T17:00', 'to' => $tomorrow->format('Y-m-d').'T18:30', 'who' => 'j', 'what' => 'busy'],
+            ],
         ]);
         $output->writeln('A sample house with two cookers and three braises is ready.');
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pausis\App\Store;
 
 use Doctrine\ORM\Mapping as ORM;
-use Pausis\Core\Day\Kitchen;
 
 /** The one house this installation cooks in. */
 #[ORM\Entity]
@@ -56,21 +55,16 @@ class HouseRecord
     #[ORM\Column(options: ['default' => 4])]
     public int $rings = 4;
 
-    /** Who may lend a hand at the stove. */
-    #[ORM\Column(options: ['default' => 1])]
-    public int $persons = 1;
-
     #[ORM\Column(options: ['default' => true])]
     public bool $oven = true;
 
-    /** From when to when nobody is usually home from Monday to Friday, HH:MM-HH:MM; empty where somebody is. */
-    #[ORM\Column(length: 11, options: ['default' => ''])]
-    public string $usuallyAway = '';
+    /** @var list<array{id: string, name: string, habits: string}> who cooks, and their usual days as typed */
+    #[ORM\Column(options: ['default' => '[{"id":"1","name":"","habits":""}]'])]
+    public array $people = [['id' => '1', 'name' => '', 'habits' => '']];
 
-    public function kitchen(): Kitchen
-    {
-        return new Kitchen($this->persons, $this->rings, $this->oven ? 1 : 0);
-    }
+    /** @var list<float> widths of the pans at the rim, cm */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $pans = [];
 
     public function zone(): \DateTimeZone
     {

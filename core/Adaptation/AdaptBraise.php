@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Reduction;
@@ -47,6 +48,8 @@ final readonly class AdaptBraise
     private const HOT_CELSIUS = 88.0;
     /** Done by then, a braise cools and is in the fridge the evening before it is eaten. */
     private const EVENING_BEFORE = '21:00';
+    /** Hours by which a timer may start it later; two is the most that is safe. */
+    private const DELAYS = [1.0, 2.0];
     /** A quick look, minutes. */
     private const LOOK_MINUTES = 2.0;
     private const FRIDGE_CELSIUS = 5.0;
@@ -81,7 +84,7 @@ final readonly class AdaptBraise
     public function load(BraiseOrder $order, ProgramChoice $choice): LoadedPot
     {
         $ingredients = $order->potIngredients();
-        $program = $choice->program($order->cooker);
+        $program = $choice->program($order->cooker, $order->handling);
         $geometry = self::geometry($order);
         $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
         $boil = $order->room->boilingPoint()->celsius;
@@ -111,7 +114,7 @@ final readonly class AdaptBraise
         }
         $before = $pot->before();
         $finish = $pot->finish();
-        $day = (new BackwardPlan($order->now, $order->serveAt, $order->presence, $before->total, $finish->total))
+        $day = (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($before), $finish->total))
             ->solve($pot->setup->program, $windows[$order->texture->value], $windows[Doneness::Past->value], $order->handling->switchOn);
         $depth = $order->cooker->depth()->metres;
         $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
@@ -120,7 +123,19 @@ final readonly class AdaptBraise
             SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt')), $pot->geometry,
             $pot->geometry->fill($pot->sauce->load),
             [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
-            $before, $finish, $fridgeTo60, Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely));
+            $before, $finish, $fridgeTo60, self::refusedDelay($order) ?? Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely));
+    }
+
+    private static function delay(BraiseOrder $order): ?Finding
+    {
+        return Rules::delayedStart(Duration::hours($order->handling->delayHours), $order->handling->isCold());
+    }
+
+    private static function refusedDelay(BraiseOrder $order): ?Finding
+    {
+        $finding = self::delay($order);
+
+        return Severity::Refuse === $finding?->severity ? $finding : null;
     }
 
     /**
@@ -158,7 +173,7 @@ final readonly class AdaptBraise
             $sauce = $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $order->room->boilingPoint()->celsius, $chosen->geometry, $school, $end);
             $salt = SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams, $order->saltAimPercent);
             $costs[] = new LevelCost($school, $sauce->load, $chosen->geometry->level($sauce->load), $chosen->geometry->fill($sauce->load), $sauce->reduce,
-                $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->pan())->inMinutes() : 0.0, $salt->percentAfter);
+                $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->kitchen->pan())->inMinutes() : 0.0, $salt->percentAfter);
         }
 
         return $costs;
@@ -278,7 +293,13 @@ final readonly class AdaptBraise
     private function findings(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
     {
         $findings = array_map(fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($chosen->geometry, $order->joint, $chosen->sauce->load));
-        if (null !== $chosen->unsafe) {
+        $delay = self::delay($order);
+        if (Severity::Warn === $delay?->severity) {
+            $findings[] = $delay;
+        }
+        if (null !== $chosen->unsafe && self::refusedDelay($order) == $chosen->unsafe) {
+            $findings[] = $chosen->unsafe->remediedBy('no-delay');
+        } elseif (null !== $chosen->unsafe) {
             $findings[] = $this->withRemedy($order, $chosen->unsafe, $outcomes);
         }
         $day = $chosen->day;
@@ -324,17 +345,41 @@ final readonly class AdaptBraise
                 $ways[] = new WayOut('cut', (string) $parts);
             }
         }
+        array_push($ways, ...$this->otherHandling($order, $chosen, [] === $ways));
         foreach ($outcomes as $outcome) {
             $evening = $order->serveAt->modify('-1 day')->modify(self::EVENING_BEFORE);
-            $day = null === $outcome->unsafe ? (new BackwardPlan($order->now, $evening, $order->presence, $outcome->before->total, $outcome->finish->total))
-                ->solve($outcome->choice->program($order->cooker), $outcome->windows[$order->texture->value], $outcome->windows[Doneness::Past->value]) : null;
-            if ($day instanceof DayPlan) {
+            if (null === $outcome->unsafe && $outcome->planFor($order->handled($order->handling->startedAt(null)), $evening) instanceof DayPlan) {
                 $ways[] = new WayOut('day-before', $outcome->choice->value);
                 break;
             }
         }
         if (null !== $chosen->day->serveFrom) {
             $ways[] = new WayOut('serve-from', '');
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Where there is no time to load: what can be done the evening before, or a timer that starts the pot later.
+     *
+     * @return list<WayOut>
+     */
+    private function otherHandling(BraiseOrder $order, SettingOutcome $chosen, bool $nothingElse): array
+    {
+        if (!$chosen->day instanceof Clash || ClashReason::NoTimeToLoad !== $chosen->day->reason) {
+            return [];
+        }
+        $ways = [];
+        $evening = $order->handled($order->handling->eveningBefore());
+        if ($order->handling != $evening->handling && $this->outcome($evening, $chosen->choice)->works()) {
+            $ways[] = new WayOut('evening-work', '');
+        }
+        foreach ($nothingElse && 0.0 === $order->handling->delayHours ? self::DELAYS : [] as $hours) {
+            if ($this->outcome($order->handled($order->handling->delayed($hours)), $chosen->choice)->works()) {
+                $ways[] = new WayOut('delay', (string) $hours);
+                break;
+            }
         }
 
         return $ways;

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Safety\Finding;
 
@@ -35,5 +40,48 @@ final readonly class AdaptedBraise
     public function worst(): ?Finding
     {
         return $this->findings[0] ?? null;
+    }
+
+    /** The same, with the sauce done so many minutes before plating and all that follows for the day. */
+    public function onDay(DayPlan $day, int $sauceWaits): self
+    {
+        $terms = $this->chosen->finish->terms;
+        $plate = array_pop($terms);
+        $waiting = array_filter([...$terms, $sauceWaits > 0 ? new Term('sauce-waits', (float) $sauceWaits) : null, $plate]);
+
+        return $this->choosing($this->chosen->on($day, new Sum($this->chosen->finish->code, $this->chosen->finish->unit, array_values($waiting))));
+    }
+
+    /**
+     * With the work before switching on beginning when it does among these.
+     *
+     * @param list<Placed> $placed in order of time
+     */
+    public function prepared(array $placed): self
+    {
+        $day = $this->chosen->day;
+        if (!$day instanceof DayPlan) {
+            return $this;
+        }
+        $codes = array_map(static fn (Term $t): string => $t->code, $this->chosen->before->terms);
+        foreach ($placed as $one) {
+            if (\in_array($one->job->id, $codes, true) && $one->from >= $day->switchOn->modify('midnight')) {
+                return $this->choosing($this->chosen->on($day->preparedFrom($one->from), $this->chosen->finish));
+            }
+        }
+
+        return $this;
+    }
+
+    public function in(Kitchen $kitchen): self
+    {
+        return new self($this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
+    }
+
+    private function choosing(SettingOutcome $chosen): self
+    {
+        $outcomes = array_map(fn (SettingOutcome $o): SettingOutcome => $o === $this->chosen ? $chosen : $o, $this->outcomes);
+
+        return new self($this->order, $outcomes, $chosen, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
     }
 }

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Cooker\Cooker;
-use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Joint;
-use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
@@ -22,8 +21,6 @@ use Pausis\Core\Tenderness\Doneness;
 /** All a cook says about one braise. */
 final readonly class BraiseOrder
 {
-    /** A large frying pan. */
-    private const USUAL_PAN_METRES = 0.28;
     /** What tastes right to most: 0.9 to 1.1 %. */
     public const USUAL_SALT_PERCENT = 1.0;
     /** Refuses what the recipe's own time says of the meat. */
@@ -48,13 +45,12 @@ final readonly class BraiseOrder
         public Room $room,
         public \DateTimeImmutable $now,
         public \DateTimeImmutable $serveAt,
-        public Presence $presence,
+        public Kitchen $kitchen = new Kitchen(),
         public LevelSchool $level = LevelSchool::OwnJuices,
         public Doneness $texture = Doneness::Fork,
         public Thickness $thickness = Thickness::CoatsSpoon,
         public Thickener $thickener = Thickener::CornStarch,
         public ?ProgramChoice $choice = null,
-        public ?Length $panDiameter = null,
         public ?RecipeNeed $recipeNeed = null,
         public array $steps = [],
         public LedgerChoices $choices = new LedgerChoices(),
@@ -73,29 +69,34 @@ final readonly class BraiseOrder
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
         $need = RecipeNeed::from($this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms));
 
-        return null === $need ? $this : $this->changed($this->joint->needing($need->combined, $need->sigma), $this->level, $need);
-    }
-
-    public function pan(): Length
-    {
-        return $this->panDiameter ?? Length::metres(self::USUAL_PAN_METRES);
+        return null === $need ? $this : $this->changed($this->joint->needing($need->combined, $need->sigma), $this->level, $need, $this->handling, $this->kitchen);
     }
 
     public function atLevel(LevelSchool $level): self
     {
-        return $this->changed($this->joint, $level, $this->recipeNeed);
+        return $this->changed($this->joint, $level, $this->recipeNeed, $this->handling, $this->kitchen);
     }
 
     public function withJoint(Joint $joint): self
     {
-        return $this->changed($joint, $this->level, $this->recipeNeed);
+        return $this->changed($joint, $this->level, $this->recipeNeed, $this->handling, $this->kitchen);
     }
 
-    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need): self
+    public function handled(Handling $handling): self
+    {
+        return $this->changed($this->joint, $this->level, $this->recipeNeed, $handling, $this->kitchen);
+    }
+
+    public function cookedIn(Kitchen $kitchen): self
+    {
+        return $this->changed($this->joint, $this->level, $this->recipeNeed, $this->handling, $kitchen);
+    }
+
+    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need, Handling $handling, Kitchen $kitchen): self
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
-            $this->room, $this->now, $this->serveAt, $this->presence, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $this->panDiameter, $need, $this->steps, $this->choices, $this->allIngredients, $this->handling, $this->saltAimPercent);
+            $this->room, $this->now, $this->serveAt, $kitchen, $level, $this->texture, $this->thickness, $this->thickener,
+            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */

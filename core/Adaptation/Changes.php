@@ -165,7 +165,7 @@ final readonly class Changes
         $excess = $this->chosen->sauce->atEnd->total - $this->chosen->sauce->target;
         if ($this->chosen->sauce->reduce >= 1 || ($excess >= 1 && $this->order->choices->refuses('reduce'))) {
             $entries[] = $this->entry('reduce-at-the-end', 'reduce', [
-                'ml' => $excess, 'minutes' => Reduction::timeFor($excess, $this->order->pan())->inMinutes(), 'targetMl' => $this->chosen->sauce->target,
+                'ml' => $excess, 'minutes' => Reduction::timeFor($excess, $this->order->kitchen->pan())->inMinutes(), 'targetMl' => $this->chosen->sauce->target,
             ], $this->chosen->sauce->atEnd);
         }
         $fat = MeatJuice::renderedFat($this->order->joint, $this->order->joint->needHours)->inGrams();

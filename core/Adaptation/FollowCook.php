@@ -48,7 +48,7 @@ final readonly class FollowCook
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
         $setup = $pot->setup->running($program, $lifts);
-        $plan = new BackwardPlan($now, $order->serveAt, $order->presence, 0.0, $pot->finish()->total);
+        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $pot->finish()->total);
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
         $lastTest = $this->lastTest($cook);
@@ -108,7 +108,7 @@ final readonly class FollowCook
     {
         $turned = array_reverse($cook->turned);
 
-        return $turned[0]->setting ?? $program->initial();
+        return $turned[0]->setting ?? $program->firstHeat()->setting;
     }
 
     /**
@@ -126,7 +126,7 @@ final readonly class FollowCook
 
     private function program(BraiseOrder $order, RunningCook $cook): Program
     {
-        $program = $cook->choice->program($order->cooker);
+        $program = $cook->choice->program($order->cooker, $order->handling);
         foreach ($cook->turned as $change) {
             $program = $program->turnedTo($change->setting, $change->at, $order->cooker);
         }

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\Preparation;
 use Pausis\Core\Liquid\LayerOrder;
 
 /** How the cook goes about it: what is done before, how the pot is loaded, and when it is looked into. */
 final readonly class Handling
 {
+    /** Enough to bring a large joint through the cold hours. */
+    public const USUAL_HIGH_HOURS = 2.0;
+
     /**
-     * @param bool                    $hotLiquid          poured in close to the boil
-     * @param bool                    $warmInsert         rinsed with hot water first
-     * @param list<float>             $lidLifts           hours after switching on
-     * @param bool                    $cutsTheNightBefore vegetables cut the evening before, in the fridge by themselves
-     * @param int                     $sauceWaits         minutes that the finished sauce waits, so that hands are free for the sides
-     * @param \DateTimeImmutable|null $switchOn           set by the cook; null leaves it to the plan
+     * @param bool                    $hotLiquid           poured in close to the boil
+     * @param bool                    $warmInsert          rinsed with hot water first
+     * @param list<float>             $lidLifts            hours after switching on
+     * @param bool                    $cutsTheNightBefore  vegetables cut the evening before, in the fridge by themselves
+     * @param bool                    $mixesTheNightBefore spices measured and mixed
+     * @param bool                    $saltsTheNightBefore meat salted, uncovered in the fridge
+     * @param \DateTimeImmutable|null $switchOn            set by the cook; null leaves it to the plan
+     * @param float                   $highHours           on High before it is turned to Low
+     * @param float                   $delayHours          from loading until a timer starts the cooker
      */
     public function __construct(
         public Effort $effort = Effort::Full,
@@ -25,7 +32,37 @@ final readonly class Handling
         public array $lidLifts = [],
         public ?\DateTimeImmutable $switchOn = null,
         public bool $cutsTheNightBefore = false,
-        public int $sauceWaits = 0,
+        public bool $mixesTheNightBefore = false,
+        public bool $saltsTheNightBefore = false,
+        public float $highHours = self::USUAL_HIGH_HOURS,
+        public float $delayHours = 0.0,
     ) {
+    }
+
+    public function preparation(): Preparation
+    {
+        return new Preparation(Effort::Cold !== $this->effort, Effort::Full === $this->effort, !$this->cutsTheNightBefore, !$this->mixesTheNightBefore, $this->warmInsert);
+    }
+
+    /** Everything goes in cold, as it must where a timer starts the cooker. */
+    public function delayed(float $hours): self
+    {
+        return new self(Effort::Cold, false, false, $this->layers, $this->lidLifts, $this->switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $hours);
+    }
+
+    /** Vegetables cut and spices mixed the evening before. */
+    public function eveningBefore(): self
+    {
+        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $this->switchOn, true, true, $this->saltsTheNightBefore, $this->highHours, $this->delayHours);
+    }
+
+    public function startedAt(?\DateTimeImmutable $switchOn): self
+    {
+        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours);
+    }
+
+    public function isCold(): bool
+    {
+        return Effort::Cold === $this->effort && !$this->hotLiquid && !$this->warmInsert;
     }
 }

@@ -12,6 +12,7 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Liquid\PotEnd;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Tenderness\Doneness;
 
 /** What an order loads for one way of running the cooker, and its best guess. */
 final readonly class LoadedPot
@@ -30,13 +31,13 @@ final readonly class LoadedPot
     /** Minutes of work before switching on. */
     public function before(): Sum
     {
-        return HandsOn::before($this->order->potIngredients(), $this->order->joint, $this->sauce, $this->order->pan(),
-            Effort::Cold !== $this->order->handling->effort, Effort::Full === $this->order->handling->effort, !$this->order->handling->cutsTheNightBefore);
+        return HandsOn::before($this->order->potIngredients(), $this->order->joint, $this->sauce, $this->order->kitchen->pan(), $this->order->handling->preparation());
     }
 
     /** Minutes from beginning the sauce to the plate. */
     public function finish(): Sum
     {
-        return HandsOn::finish($this->sauce, Thickness::Stock !== $this->order->thickness && !$this->order->choices->refuses('thicken'), $this->order->pan(), $this->order->handling->sauceWaits);
+        return HandsOn::finish($this->sauce, Thickness::Stock !== $this->order->thickness && !$this->order->choices->refuses('thicken'), $this->order->kitchen->pan(),
+            Doneness::Pulls === $this->order->texture ? $this->order->joint->boneless : null);
     }
 }

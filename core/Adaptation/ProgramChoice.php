@@ -18,20 +18,15 @@ enum ProgramChoice: string
     case High = 'high';
     case HighThenLow = 'high-then-low';
 
-    /** Enough to bring a large joint through the cold hours. */
-    private const HOURS_ON_HIGH = 2.0;
-
-    public function program(Cooker $cooker): Program
+    public function program(Cooker $cooker, Handling $handling = new Handling()): Program
     {
         $steady = Program::steady(match ($this) {
             self::Low => Setting::Low,
             self::Medium => Setting::Medium,
             self::High, self::HighThenLow => Setting::High,
         }, $cooker);
-        if (self::HighThenLow !== $this) {
-            return $steady;
-        }
+        $program = self::HighThenLow === $this ? Program::of([...$steady->changes, new SettingChange(Duration::hours($handling->highHours), Setting::Low)]) : $steady;
 
-        return Program::of([...$steady->changes, new SettingChange(Duration::hours(self::HOURS_ON_HIGH), Setting::Low)]);
+        return $handling->delayHours > 0 ? $program->delayed(Duration::hours($handling->delayHours)) : $program;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
@@ -13,6 +15,7 @@ use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SaucePlan;
 use Pausis\Core\Safety\Finding;
+use Pausis\Core\Tenderness\Doneness;
 
 /** What one way of running the cooker comes to. */
 final readonly class SettingOutcome
@@ -49,5 +52,22 @@ final readonly class SettingOutcome
     public function works(): bool
     {
         return null === $this->unsafe && $this->day instanceof DayPlan;
+    }
+
+    /**
+     * The day for another dinner, or with the sauce done sooner.
+     *
+     * @param int $sauceWaits minutes that it stands covered before plating
+     */
+    public function planFor(BraiseOrder $order, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
+    {
+        return (new BackwardPlan($order->now, $serve, $order->kitchen->people, HandsOn::lead($this->before), $this->finish->total + $sauceWaits))
+            ->solve($this->choice->program($order->cooker, $order->handling), $this->windows[$order->texture->value], $this->windows[Doneness::Past->value], $order->handling->switchOn);
+    }
+
+    public function on(DayPlan $day, Sum $finish): self
+    {
+        return new self($this->choice, $this->windows, $this->core60, $this->pot60, $this->best, $this->sauce, $this->salt, $this->geometry, $this->fill, $this->levels,
+            $this->before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes);
     }
 }

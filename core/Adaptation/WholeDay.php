@@ -10,13 +10,15 @@ use Pausis\Core\Day\Placed;
 final readonly class WholeDay
 {
     /**
-     * @param list<Placed>                                                      $placed  in order of time
-     * @param bool                                                              $optimal whether the sides wait as little as they can, or only as little as was found
-     * @param list<string>                                                      $wishes  codes of the smallest set of wishes that can't all be had; empty where all can
-     * @param list<WayOut>                                                      $ways    each checked by planning it
-     * @param list<array{food: string, at: \DateTimeImmutable, minutes: float}> $caught  what would have to be done while nobody is there
+     * @param AdaptedBraise         $braise  with the day as it is planned here
+     * @param list<Placed>          $placed  in order of time
+     * @param bool                  $optimal whether the jobs wait as little as they can, or only as little as was found
+     * @param list<string>          $wishes  codes of the smallest set of wishes that can't all be had; empty where all can
+     * @param list<WayOut>          $ways    each checked by planning it
+     * @param list<Caught>          $caught  what would have to be done while nobody is there
+     * @param array<string, string> $refused times set by the cook that can't be kept, by job: nobody, hands, stove, too-early, too-late, together
      */
-    public function __construct(public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught)
+    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught, public array $refused)
     {
     }
 }

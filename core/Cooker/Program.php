@@ -53,8 +53,15 @@ final readonly class Program
         return self::of(array_map(static fn (SettingChange $c): SettingChange => new SettingChange(Duration::seconds($c->at->seconds + $by->seconds), $c->setting), $this->changes));
     }
 
-    public function initial(): Setting
+    /** The first setting that heats; a timer may come to it by itself. */
+    public function firstHeat(): SettingChange
     {
-        return $this->changes[0]->setting;
+        foreach ($this->changes as $change) {
+            if (Setting::Off !== $change->setting) {
+                return $change;
+            }
+        }
+
+        return $this->changes[0];
     }
 }

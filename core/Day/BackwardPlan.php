@@ -35,7 +35,7 @@ final readonly class BackwardPlan
     public function __construct(
         private \DateTimeImmutable $now,
         private \DateTimeImmutable $serve,
-        private Presence $presence,
+        private People $people,
         float $before,
         float $finish,
     ) {
@@ -72,9 +72,9 @@ final readonly class BackwardPlan
 
         return match (true) {
             $begin < $this->now => ClashReason::TooSoon,
-            !$this->presence->isFree($begin, $on) => ClashReason::NoTimeToLoad,
+            !$this->people->isFree($begin, $on) => ClashReason::NoTimeToLoad,
             $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
-            !$this->presence->isFree($sauce, $this->serve) => ClashReason::AwayAtTheEnd,
+            !$this->people->isFree($sauce, $this->serve) => ClashReason::AwayAtTheEnd,
             default => $on,
         };
     }
@@ -86,7 +86,7 @@ final readonly class BackwardPlan
         if ($this->minutesFrom($latest, -$this->before) < $this->now) {
             return ClashReason::TooSoon;
         }
-        if (!$this->presence->isFree($sauce, $serve)) {
+        if (!$this->people->isFree($sauce, $serve)) {
             return ClashReason::AwayAtTheEnd;
         }
         for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
@@ -95,7 +95,7 @@ final readonly class BackwardPlan
             if ($begin < $this->now) {
                 break;
             }
-            if ($this->presence->isFree($begin, $on)) {
+            if ($this->people->isFree($begin, $on)) {
                 return $on;
             }
         }
@@ -141,18 +141,18 @@ final readonly class BackwardPlan
     private function from(\DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past, bool $running, ?\DateTimeImmutable $lastTest = null): DayPlan
     {
         $tasks = $running ? [] : [new Task(TaskKind::Prepare, $this->minutesFrom($on, -$this->before), (int) round($this->before))];
-        $tasks[] = new Task(TaskKind::SwitchOn, $on, 0, ['setting' => $program->initial()->value]);
+        $tasks[] = new Task(TaskKind::SwitchOn, $on, 0, $program->firstHeat()->at->seconds > 0 ? ['setting' => $program->firstHeat()->setting->value, 'delayMinutes' => $program->firstHeat()->at->inMinutes()] : ['setting' => $program->firstHeat()->setting->value]);
         foreach (\array_slice($program->changes, 1) as $change) {
             $at = $this->hoursFrom($on, $change->at->inHours());
             if ($at < $sauce) {
-                $tasks[] = new Task(TaskKind::SettingChange, $at, 0, ['setting' => $change->setting->value, 'byItself' => Setting::Warm === $change->setting ? 1 : 0]);
+                $tasks[] = new Task(TaskKind::SettingChange, $at, 0, ['setting' => $change->setting->value, 'byItself' => Setting::Warm === $change->setting || $change === $program->firstHeat() ? 1 : 0]);
             }
         }
         $earliest = $this->hoursFrom($on, (float) $ready->earliest);
         if (null !== $lastTest) {
             $earliest = max($earliest, $this->minutesFrom($lastTest, 20));
         }
-        $test = $this->presence->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce);
+        $test = $this->people->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce);
         if (null !== $test) {
             $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
         }

@@ -31,4 +31,13 @@ final readonly class DayPlan
 
         return null;
     }
+
+    /** With the work before switching on begun then. */
+    public function preparedFrom(\DateTimeImmutable $at): self
+    {
+        $minutes = (int) round(($this->switchOn->getTimestamp() - $at->getTimestamp()) / 60);
+        $tasks = array_map(static fn (Task $t): Task => TaskKind::Prepare === $t->kind ? new Task(TaskKind::Prepare, $at, $minutes) : $t, $this->tasks);
+
+        return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastBest);
+    }
 }

@@ -15,4 +15,21 @@ final readonly class Interval
     {
         return $this->from < $to && $from < $this->to;
     }
+
+    /** @return list<self> what is left of it */
+    public function without(self $other): array
+    {
+        if (!$this->overlaps($other->from, $other->to)) {
+            return [$this];
+        }
+        $left = [];
+        if ($this->from < $other->from) {
+            $left[] = new self($this->from, $other->from);
+        }
+        if ($other->to < $this->to) {
+            $left[] = new self($other->to, $this->to);
+        }
+
+        return $left;
+    }
 }

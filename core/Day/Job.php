@@ -11,9 +11,11 @@ final readonly class Job
      * @param string                          $code      for the wording
      * @param array<string, float|int|string> $variables
      * @param bool                            $hands     whether somebody must be at it
-     * @param int                             $waits     minutes that may pass until the next job, or until serving
+     * @param int                             $waits     minutes that may pass until the next job, or until it is due
+     * @param string|null                     $next      the job that takes it up; null where it ends in itself
      * @param \DateTimeImmutable|null         $pinned    when the cook wants it to begin; null leaves it to the plan
-     * @param string|null                     $next      the job that takes it up; null where it goes to the table
+     * @param \DateTimeImmutable|null         $by        when a job without a next one is due; null where it goes to the table
+     * @param string|null                     $after     a job that must be done before this one begins, though another takes that up
      */
     public function __construct(
         public string $id,
@@ -26,12 +28,26 @@ final readonly class Job
         public int $waits = 0,
         public ?string $next = null,
         public ?\DateTimeImmutable $pinned = null,
+        public ?\DateTimeImmutable $by = null,
+        public ?\DateTimeImmutable $notBefore = null,
+        public ?string $after = null,
     ) {
     }
 
     public function pinnedAt(?\DateTimeImmutable $at): self
     {
-        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next, $at);
+        return $this->changed($at, $this->next);
+    }
+
+    /** Taken up by that one. */
+    public function before(string $next): self
+    {
+        return $this->changed($this->pinned, $next);
+    }
+
+    private function changed(?\DateTimeImmutable $pinned, ?string $next): self
+    {
+        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after);
     }
 
     /** What a minute of waiting costs: the longer it may wait, the less. */

@@ -107,9 +107,21 @@ final readonly class Range
         return new self(0, 8, '');
     }
 
-    public static function persons(): self
+    /** On High before it is turned down. */
+    public static function highHours(): self
     {
-        return new self(1, 4, '');
+        return new self(0.25, 12, 'h');
+    }
+
+    /** What a timer may be set to; more than two hours is refused for safety, with words of its own. */
+    public static function delayHours(): self
+    {
+        return new self(0, 12, 'h');
+    }
+
+    public static function panCentimetres(): self
+    {
+        return new self(14, 45, 'cm');
     }
 
     public static function saltPercent(): self

@@ -68,7 +68,7 @@ abstract class ApiTestCase extends WebTestCase
         self::assertIsArray($draft);
 
         /** @var array<string, mixed> */
-        return [...$draft, 'cookerId' => $cooker['id'], 'serveAt' => '2026-11-26T19:00', 'away' => [['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:20']]];
+        return [...$draft, 'cookerId' => $cooker['id'], 'serveAt' => '2026-11-26T19:00', 'away' => [['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:20', 'who' => '', 'what' => 'away']]];
     }
 
     /**

@@ -33,18 +33,22 @@ final class DayApiTest extends ApiTestCase
         $house = self::in($this->call('GET', '/api/house'), 'draft');
         self::assertIsArray($house);
         $this->call('PUT', '/api/house', [...$house, 'rings' => '0']);
-        $draft = [...$this->draft(), 'sides' => ['mash']];
+        $none = self::in($this->call('POST', '/api/braises/preview', $this->draft()), 'adaptation.wholeDay');
+        self::assertIsArray($none);
+        self::assertSame('This can’t all be done: browning and the sauce, so few rings, or the oven.', self::text($none, 'clash'));
+        $this->call('PUT', '/api/house', [...$house, 'rings' => '1']);
+        $draft = [...$this->draft(), 'sides' => ['mash', 'root-puree', 'steamed-greens']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
         self::assertIsArray($day);
 
-        self::assertStringContainsString('mash', self::text($day, 'clash'));
         self::assertStringContainsString('rings', self::text($day, 'clash'));
-        self::assertSame('instead-side', self::text($day, 'ways.0.code'));
-        $taken = $this->call('POST', '/api/braises/preview', [...$draft, 'sides' => ['warm-loaf']]);
+        $ways = array_column((array) $day['ways'], 'value', 'code');
+        self::assertArrayHasKey('serve-later', $ways);
+        $taken = $this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => $ways['serve-later']]);
         self::assertSame('', self::text($taken, 'adaptation.wholeDay.clash'));
 
-        $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many', 'persons' => '0'], 422);
-        self::assertSame(['rings', 'persons'], array_column((array) $problem['violations'], 'path'));
+        $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many'], 422);
+        self::assertSame(['rings'], array_column((array) $problem['violations'], 'path'));
     }
 
     public function testASideOfOnesOwnIsPlannedAndLimited(): void

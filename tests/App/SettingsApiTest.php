@@ -56,7 +56,7 @@ final class SettingsApiTest extends ApiTestCase
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'persons' => '1', 'oven' => true, 'usuallyAway' => ''], $house['draft']);
+        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'oven' => true, 'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => ''], $house['draft']);
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
     }
@@ -72,17 +72,33 @@ final class SettingsApiTest extends ApiTestCase
         self::assertSame(['bedtime', 'salt', 'texture'], array_column((array) $problem['violations'], 'path'));
     }
 
-    public function testTheWorkingDaysOfTheHouseBeginANewBraise(): void
+    public function testEveryCookHasUsualDaysThatHoldForEveryBraise(): void
     {
-        $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'usuallyAway' => 'ten past eight – half past five']);
-        self::assertSame('08:10 to 17:30', self::text($house, 'draft.usuallyAway'));
-        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE]);
-        self::assertSame([['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:30']], self::in($read, 'draft.away'));
+        $people = [['id' => 'a', 'name' => 'Tamsin', 'habits' => "Mon–Fri ten past eight to half past five\nSat 9 to 12 busy"], ['id' => 'b', 'name' => 'Joris', 'habits' => 'every day 7:00 to 18:00']];
+        $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => $people, 'pans' => '28 cm, 24']);
+        self::assertSame($people, self::in($house, 'draft.people'));
+        self::assertSame('28 cm, 24 cm', self::text($house, 'draft.pans'));
 
-        foreach (['all day', '17:00 to 8:00 am', '8:10'] as $typed) {
-            $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'usuallyAway' => $typed], 422);
-            self::assertSame('usuallyAway', self::text($problem, 'violations.0.path'), $typed);
+        $day = self::in($this->call('POST', '/api/braises/preview', [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'b', 'what' => 'home']]]), 'adaptation.wholeDay');
+        self::assertIsArray($day);
+        self::assertSame(['2026-11-26T08:10:00+01:00', '2026-11-26T17:30:00+01:00'], [self::text($day, 'people.0.away.0.from'), self::text($day, 'people.0.away.0.to')]);
+        self::assertSame('2026-11-26T16:00:00+01:00', self::text($day, 'people.1.away.0.to'));
+        self::assertSame(['2026-11-26T08:10:00+01:00', '2026-11-26T16:00:00+01:00'], [self::text($day, 'away.0.from'), self::text($day, 'away.0.to')]);
+    }
+
+    public function testWhatIsWrongWithACookIsSaidBesideIt(): void
+    {
+        foreach (['all day' => '', 'Mon 17:00' => '', 'Mon to Fri 8:10' => '', 'someday 8 to 9' => ''] as $typed => $_) {
+            $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => [['id' => 'a', 'name' => '', 'habits' => $typed]]], 422);
+            self::assertSame('people.0.habits', self::text($problem, 'violations.0.path'), $typed);
         }
+        $twice = [['id' => 'a', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'a', 'name' => '', 'habits' => '']];
+        $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => $twice, 'pans' => '3 m'], 422);
+        self::assertSame(['pans', 'people.1.name', 'people.1.name'], array_column((array) $problem['violations'], 'path'));
+
+        $gone = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'nobody']]]);
+        self::assertSame('away.0', self::text($gone, 'problems.0.path'));
+        self::assertNull($gone['adaptation']);
     }
 
     public function testAWaterTestIsWorkedOutAndKeptOnlyWhenTold(): void

@@ -111,6 +111,7 @@ final readonly class AdaptationPresenter
         if (isset($variables['setting'])) {
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
+        $variables['delayMinutes'] ??= 'none';
         $key = 'task.'.$task->kind->value.(TaskKind::ForkTest === $task->kind ? $again : '');
 
         return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $task->minutes,
@@ -251,7 +252,7 @@ final readonly class AdaptationPresenter
 
         return new WayView($way->code, $value, $this->wording->say("way.$way->code", $measures, [
             'setting' => 'setting' === $way->code || 'day-before' === $way->code ? $this->wording->label('setting', $way->value) : '',
-            'parts' => $way->value, 'serve' => null === $serve ? '' : $measures->clock($serve, $order->now),
+            'parts' => $way->value, 'hours' => (float) $way->value, 'serve' => null === $serve ? '' : $measures->clock($serve, $order->now),
         ]));
     }
 

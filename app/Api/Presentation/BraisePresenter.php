@@ -43,6 +43,7 @@ final readonly class BraisePresenter
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
         $adapted = $this->adapt($draft, $understood, $problems);
+        $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted);
 
         return new BraiseView(
             $id,
@@ -50,7 +51,7 @@ final readonly class BraisePresenter
             $draft,
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $understood),
             array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $problems->all()),
-            null === $adapted ? null : $this->adaptations->present($adapted, $measures, $this->wholeDay($draft, $adapted)),
+            null === $adapted ? null : $this->adaptations->present($whole->braise ?? $adapted, $measures, $whole),
             array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($draft, $understood)),
             $cookId,
         );
@@ -72,7 +73,7 @@ final readonly class BraisePresenter
             }
         }
 
-        return $this->planDay->plan($adapted, $sides, $this->house->record()->kitchen(), $pins);
+        return $this->planDay->plan($adapted, $sides, $pins);
     }
 
     /** The adapted braise, or null with the problems collected. */

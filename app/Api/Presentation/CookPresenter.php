@@ -224,8 +224,8 @@ final readonly class CookPresenter
             $measures->volume($slurry->coldMillilitres),
             (string) $measures->variable('spoons', $slurry->tablespoons()),
             $reduces ? $this->wording->say('slurry.reduce', $measures, [
-                'ml' => $excess, 'targetMl' => $target, 'panCm' => $order->pan()->inCentimetres(),
-                'minutes' => Reduction::timeFor($excess, $order->pan())->inMinutes(),
+                'ml' => $excess, 'targetMl' => $target, 'panCm' => $order->kitchen->pan()->inCentimetres(),
+                'minutes' => Reduction::timeFor($excess, $order->kitchen->pan())->inMinutes(),
             ]) : '',
             $this->wording->sum($slurry->sum, $measures),
             $this->wording->say($slurry->grams < 1 ? 'slurry.enough' : 'slurry.thicken', $measures, $variables),

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\Wire\JobView;
+use Pausis\App\Api\Wire\PersonView;
 use Pausis\App\Api\Wire\SpanView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WholeDayView;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\TaskKind;
@@ -33,12 +36,14 @@ final readonly class DayPresenter
         $first = $whole->placed[0]->from ?? $day->switchOn;
         $from = min($first, $day->switchOn)->modify('-15 minutes');
         $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
-        $presence = $braise->order->presence;
+        $people = $braise->order->kitchen->people;
+        $first = $people->persons[0]->presence;
 
         return new WholeDayView(
-            array_map(fn (Placed $p): JobView => $this->job($p, $day->serve, $measures), $whole->placed),
-            $this->spans($from, $to, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): bool => $presence->isAway($a, $b)),
-            $this->spans($from, $to, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): bool => $presence->isAsleep($a, $b)),
+            array_map(fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed),
+            array_map(fn (Person $p): PersonView => new PersonView($p->id, $p->name, $this->spans($from, $to, $p->presence->isAway(...)), $this->spans($from, $to, $p->presence->isBusy(...))), $people->persons),
+            $this->spans($from, $to, $people->isAway(...)),
+            $this->spans($from, $to, $first->isAsleep(...)),
             $from->format(\DATE_ATOM),
             $to->format(\DATE_ATOM),
             $day->switchOn->format(\DATE_ATOM),
@@ -46,24 +51,37 @@ final readonly class DayPresenter
             $day->serve->format(\DATE_ATOM),
             $this->clash($whole, $measures),
             array_map(fn (WayOut $w): WayView => $this->way($w, $day->serve, $measures), $whole->ways),
-            array_map(fn (array $c): string => $this->wording->say('day-plan.caught', $measures, ['food' => $c['food'], 'at' => $measures->clock($c['at'], $day->serve)]), $whole->caught),
+            array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
         );
     }
 
     public function text(Placed $placed, Measures $measures): string
     {
-        return $this->wording->say('job.'.$placed->job->code, $measures, ['side' => '', 'food' => '', ...$placed->job->variables]);
+        $variables = $placed->job->variables;
+        if (isset($variables['setting'])) {
+            $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
+        }
+
+        return $this->wording->say('job.'.$placed->job->code, $measures, ['side' => '', 'food' => '', 'list' => 'none', ...$variables]);
     }
 
-    private function job(Placed $placed, \DateTimeImmutable $serve, Measures $measures): JobView
+    private function caught(Caught $caught, \DateTimeImmutable $serve, Measures $measures): string
+    {
+        $what = 'turn-setting' === $caught->code ? $this->wording->label('setting', $caught->what) : $caught->what;
+
+        return $this->wording->say("caught.$caught->code", $measures, ['what' => $what, 'at' => null === $caught->at ? '' : $measures->clock($caught->at, $serve)]);
+    }
+
+    private function job(Placed $placed, \DateTimeImmutable $serve, string $refused, Measures $measures): JobView
     {
         $job = $placed->job;
         $side = isset($job->variables['side']) ? (string) preg_replace('/-\d+$/', '', $job->id) : 'braise';
 
         return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
             $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
-            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '', null !== $job->pinned);
+            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '', null !== $job->pinned,
+            $placed->person->id ?? '', $placed->person->name ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused));
     }
 
     private function clash(WholeDay $whole, Measures $measures): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
-use Pausis\App\Api\Wire\AwayDraft;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Api\Wire\MarkView;
@@ -90,7 +89,7 @@ final readonly class RecipePresenter
             $this->meat($reading, $measures),
             $this->cookers->all()[0]->id ?? '',
             $dinner->format('Y-m-d\TH:i'),
-            $this->usuallyAway($dinner),
+            [],
             LevelSchool::OwnJuices->value,
             $this->house->record()->texture,
             $this->house->record()->thickness,
@@ -109,15 +108,6 @@ final readonly class RecipePresenter
             $high < 60 => $measures->number($low, 0).'–'.$measures->number($high, 0).' min',
             default => $measures->span($low / 60, $high / 60),
         };
-    }
-
-    /** @return list<AwayDraft> on a working day, what the house has said of such days */
-    private function usuallyAway(\DateTimeImmutable $dinner): array
-    {
-        [$from, $to] = [...explode('-', $this->house->record()->usuallyAway), ''];
-        $day = $dinner->format('Y-m-d');
-
-        return '' === $to || (int) $dinner->format('N') > 5 ? [] : [new AwayDraft("{$day}T$from", "{$day}T$to")];
     }
 
     private function title(Reading $reading): string

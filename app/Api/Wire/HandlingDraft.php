@@ -10,10 +10,13 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class HandlingDraft
 {
     /**
-     * @param string       $effort cold, meat or full
-     * @param string       $layers roots-under or meat-under
-     * @param list<string> $lids   hours after switching on, as typed
-     * @param string       $start  when the pot is to be on, YYYY-MM-DDT and a time as typed; empty for the plan's
+     * @param string       $effort      cold, meat or full
+     * @param string       $layers      roots-under or meat-under
+     * @param list<string> $lids        hours after switching on, as typed
+     * @param bool         $nightBefore vegetables cut, $mixBefore spices mixed, $saltBefore meat salted the evening before
+     * @param string       $high        hours on High before Low, as typed; empty for two
+     * @param string       $delay       until a timer starts it, as typed; empty for at once
+     * @param string       $start       when the pot is to be on, YYYY-MM-DDT and a time as typed; empty for the plan's
      */
     public function __construct(
         #[Assert\Length(max: 10)] public string $effort = 'full',
@@ -23,7 +26,10 @@ final readonly class HandlingDraft
         #[Assert\Count(max: 12)] #[Assert\All([new Assert\Length(max: 20)])] public array $lids = [],
         #[Assert\Length(max: 60)] public string $start = '',
         public bool $nightBefore = false,
-        #[Assert\Range(min: 0, max: 60)] public int $sauceWaits = 0,
+        public bool $mixBefore = false,
+        public bool $saltBefore = false,
+        #[Assert\Length(max: 20)] public string $high = '',
+        #[Assert\Length(max: 20)] public string $delay = '',
     ) {
     }
 }

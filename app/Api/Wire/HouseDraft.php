@@ -9,6 +9,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** The house: where it stands, its hours, and how things are shown. */
 final readonly class HouseDraft
 {
+    /**
+     * @param list<PersonDraft> $people the first is asked first
+     * @param string            $pans   widths at the rim, with commas between
+     */
     public function __construct(
         #[Assert\Length(max: 20)] public string $altitude,
         #[Assert\Length(max: 20)] public string $room,
@@ -21,9 +25,9 @@ final readonly class HouseDraft
         #[Assert\Length(max: 20)] public string $thickness = 'coats-a-spoon',
         #[Assert\Length(max: 20)] public string $salt = '1 %',
         #[Assert\Length(max: 4)] public string $rings = '4',
-        #[Assert\Length(max: 4)] public string $persons = '1',
         public bool $oven = true,
-        #[Assert\Length(max: 80)] public string $usuallyAway = '',
+        #[Assert\Count(min: 1, max: 6)] #[Assert\Valid] public array $people = [new PersonDraft('1')],
+        #[Assert\Length(max: 100)] public string $pans = '',
     ) {
     }
 }

@@ -8,8 +8,10 @@ namespace Pausis\App\Api\Wire;
 final readonly class JobView
 {
     /**
-     * @param string $from  ISO 8601
-     * @param string $group braise, or the id of the side
+     * @param string $from    ISO 8601
+     * @param string $group   braise, or the id of the side
+     * @param string $who     id of the person whose hands it takes; empty where it takes none
+     * @param string $refused why it isn’t when the cook wanted it; empty where nothing is wrong
      */
     public function __construct(
         public string $id,
@@ -24,6 +26,9 @@ final readonly class JobView
         public int $ovens,
         public string $waits,
         public bool $pinned,
+        public string $who,
+        public string $person,
+        public string $refused,
     ) {
     }
 }

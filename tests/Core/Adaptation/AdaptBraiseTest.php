@@ -14,7 +14,7 @@ use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Learning\ForkAnswer;
@@ -223,7 +223,7 @@ final class AdaptBraiseTest extends TestCase
             new Room(Temperature::celsius(20), 640),
             new \DateTimeImmutable('2026-11-26 06:00', $zone),
             new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Presence([]),
+            new Kitchen(),
             $level,
             Doneness::Fork,
             choice: $choice,

@@ -16,7 +16,7 @@ use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Liquid\LayerOrder;
@@ -134,7 +134,7 @@ final class HandlingTest extends TestCase
             array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '2 tsp salt']),
             4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 05:30', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Presence([]), $level, choice: ProgramChoice::Low, handling: $handling,
+            new Kitchen(), $level, choice: ProgramChoice::Low, handling: $handling,
         ));
     }
 }

@@ -11,7 +11,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\LedgerEntry;
 use Pausis\Core\Cooker\Cooker;
-use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Liquid\LevelSchool;
@@ -154,7 +154,7 @@ final class LedgerTest extends TestCase
         return (new AdaptBraise())->adapt((new BraiseOrder(
             $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Presence([]), $level, steps: $reading->steps, choices: $choices, allIngredients: $reading->ingredients,
+            new Kitchen(), $level, steps: $reading->steps, choices: $choices, allIngredients: $reading->ingredients,
         ))->informedByRecipe());
     }
 

@@ -6,18 +6,23 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\People;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Explain\Term;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
@@ -70,19 +75,24 @@ final class PlanDayTest extends TestCase
     public function testOneCookDrainsTheNoodlesWhenTheSauceIsBegunSooner(): void
     {
         $home = new Presence([], '22:45', '05:00');
-        $day = self::plan(['egg-noodles'], presence: $home);
-        self::assertSame('sauce-sooner', $day->ways[0]->code);
+        $alone = self::plan([], presence: $home)->braise->chosen;
+        $noodles = self::plan(['egg-noodles'], presence: $home);
+        $chosen = $noodles->braise->chosen;
 
-        $sooner = self::plan(['egg-noodles'], new Handling(sauceWaits: (int) $day->ways[0]->value), presence: $home);
-        self::assertSame([], $sooner->wishes);
-        self::assertNoClash($sooner, 1);
-        self::assertContains('sauce-waits', array_map(static fn (Placed $p): string => $p->job->code, $sooner->placed));
+        self::assertSame([], $noodles->wishes);
+        self::assertNoClash($noodles, 1);
+        self::assertInstanceOf(DayPlan::class, $alone->day);
+        self::assertInstanceOf(DayPlan::class, $chosen->day);
+        self::assertLessThan($alone->day->at(TaskKind::Sauce)?->at, $chosen->day->at(TaskKind::Sauce)?->at);
+        self::assertLessThan($alone->day->switchOn, $chosen->day->switchOn);
+        self::assertContains('sauce-waits', array_map(static fn (Term $t): string => $t->code, $chosen->finish->terms));
+        self::assertEqualsWithDelta($chosen->finish->total, array_sum(array_map(static fn (Term $t): float => $t->value, $chosen->finish->terms)), 1e-9);
     }
 
     public function testAJobThatTheCookSetsIsKeptThereOrSaidToClash(): void
     {
         $at = self::at('16:30');
-        $presence = new Presence([], '22:45', '06:15');
+        $presence = new Presence([], '22:45', '05:00');
         $kept = self::plan(['slaw'], presence: $presence, pins: ['slaw-0' => $at]);
         $starts = [];
         foreach ($kept->placed as $placed) {
@@ -91,9 +101,10 @@ final class PlanDayTest extends TestCase
         self::assertSame([], $kept->wishes);
         self::assertEquals($at, $starts['slaw-0']);
 
-        $clash = self::plan(['mash'], presence: $presence, pins: ['mash-2' => $at]);
-        self::assertSame(['pins'], $clash->wishes);
-        self::assertSame('unpin', $clash->ways[0]->code);
+        $refused = self::plan(['mash', 'slaw'], presence: $presence, pins: ['mash-2' => $at, 'slaw-0' => $at]);
+        self::assertSame([], $refused->wishes);
+        self::assertSame(['mash-2' => 'too-early'], $refused->refused);
+        self::assertContainsEquals($at, array_map(static fn (Placed $p): \DateTimeImmutable => $p->from, $refused->placed));
     }
 
     public function testVegetablesCutTheEveningBeforeMakeTheMorningShorter(): void
@@ -109,22 +120,23 @@ final class PlanDayTest extends TestCase
 
     public function testDriedBeansAreSoakedTheEveningBeforeAndBoiledBeforeLoading(): void
     {
-        $day = self::plan([], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock']);
+        $day = self::plan([], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock'], serve: self::at('19:30'));
         $of = [];
         foreach ($day->placed as $placed) {
             $of[$placed->job->code] = $placed;
         }
         self::assertSame('2026-11-25', $of['soak-beans']->from->format('Y-m-d'));
-        self::assertEquals($of['boil-beans']->to, $of['load']->from);
+        self::assertLessThanOrEqual($of['load']->from, $of['boil-beans']->to);
+        self::assertEquals($of['beans-on']->to, $of['boil-beans']->from);
         self::assertEqualsWithDelta(30 * 60, $of['boil-beans']->to->getTimestamp() - $of['boil-beans']->from->getTimestamp(), 0);
-        self::assertGreaterThan(self::at('20:00')->modify('-1 minute'), $of['portion']->from);
-        self::assertLessThanOrEqual(self::at('21:00'), $of['portion']->to);
+        self::assertGreaterThan(self::at('20:30')->modify('-1 minute'), $of['portion']->from);
+        self::assertLessThanOrEqual(self::at('21:30'), $of['into-fridge']->to);
     }
 
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
         $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(self::at('08:10'), self::at('18:35'))], '22:45', '06:15'));
-        $foods = array_column($late->caught, 'food');
+        $foods = array_map(static fn (Caught $c): string => $c->what, $late->caught);
 
         self::assertContains('frozen peas', $foods);
         self::assertNotContains('add-food', array_map(static fn (Placed $p): string => $p->job->code, $late->placed));
@@ -144,7 +156,7 @@ final class PlanDayTest extends TestCase
         $without = array_values(array_diff($sides, [$way->value]));
 
         return match ($way->code) {
-            'more-hands' => self::plan($sides, kitchen: new Kitchen(1 + (int) $way->value)),
+            'more-hands' => self::plan($sides, people: People::alone(self::presence())->andHelpers((int) $way->value)),
             'without-side', 'without-sides' => self::plan(array_values(array_diff($sides, explode(',', $way->value)))),
             'instead-side' => self::plan([...$without, 'warm-loaf']),
             default => self::plan($sides, serve: self::at('19:00')->modify("+$way->value minutes")),
@@ -161,16 +173,16 @@ final class PlanDayTest extends TestCase
      * @param list<string>                      $lines
      * @param array<string, \DateTimeImmutable> $pins
      */
-    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, Kitchen $kitchen = new Kitchen(), ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
+    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, ?People $people = null, int $rings = 4, ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
         $table = Sides::load();
         $braise = (new AdaptBraise())->adapt(new BraiseOrder(
             array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
             new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-25 18:40', new \DateTimeZone('Europe/Vienna')),
-            $serve ?? self::at('19:00'), $presence ?? self::presence(), choice: ProgramChoice::Low, handling: $handling,
+            $serve ?? self::at('19:00'), new Kitchen($people ?? People::alone($presence ?? self::presence()), $rings), choice: ProgramChoice::Low, handling: $handling,
         ));
-        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $kitchen, $pins);
+        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins);
         self::assertNotNull($day);
 
         return $day;

@@ -11,7 +11,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
@@ -128,7 +128,7 @@ final class PropertiesTest extends TestCase
         return new BraiseOrder(
             array_map(static fn (string $line): Ingredient => $reader->read($line), self::LINES), 4, new OriginalMethod(Method::Oven, 3, 150), true,
             $joint, Mass::kilograms($kilograms * $found->bone), new Cooker(Volume::litres($litres), Shape::Oval), new Room(Temperature::celsius(20), $altitude),
-            new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 19:30', $zone), new Presence([]), $level,
+            new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 19:30', $zone), new Kitchen(), $level,
         );
     }
 }

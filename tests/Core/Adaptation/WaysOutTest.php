@@ -13,6 +13,7 @@ use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
@@ -80,14 +81,14 @@ final class WaysOutTest extends TestCase
         self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->chosen->day);
     }
 
-    private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence([])): AdaptedBraise
+    private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence()): AdaptedBraise
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
             array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4, null, true,
             $joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 200),
-            self::at($now), self::at($serve), $presence, choice: $choice,
+            self::at($now), self::at($serve), Kitchen::alone($presence), choice: $choice,
         ));
     }
 

@@ -70,7 +70,7 @@ final class CookerTest extends TestCase
         $program = Program::of([new SettingChange(Duration::hours(3), Setting::Low), new SettingChange(Duration::hours(1), Setting::High)]);
 
         self::assertSame(['off', 'high', 'low'], array_map(static fn (SettingChange $c): string => $c->setting->value, $program->changes));
-        self::assertSame(Setting::Off, $program->initial());
+        self::assertSame(Setting::Off, $program->changes[0]->setting);
     }
 
     public function testTurningByHandCancelsWhatWasToComeAndStartsTheTimerAgain(): void

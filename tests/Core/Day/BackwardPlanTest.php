@@ -13,6 +13,7 @@ use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\People;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
@@ -140,7 +141,7 @@ final class BackwardPlanTest extends TestCase
     {
         $presence ??= new Presence(array_map(static fn (array $a): Interval => new Interval(self::at($a[0]), self::at($a[1])), $away), '23:00', '06:30');
 
-        return new BackwardPlan(self::at($now), self::at($serve), $presence, 33, 20);
+        return new BackwardPlan(self::at($now), self::at($serve), People::alone($presence), 33, 20);
     }
 
     private static function at(string $local): \DateTimeImmutable

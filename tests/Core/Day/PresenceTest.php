@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Tests\Core\Day;
 
 use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\People;
 use Pausis\Core\Day\Presence;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,12 +31,12 @@ final class PresenceTest extends TestCase
     #[TestWith(['2026-11-26 07:42', 40, '2026-11-26 17:20'])]
     public function testTheFirstFreeMomentIsOnAGridOfFiveMinutes(string $from, int $minutes, string $free): void
     {
-        self::assertEquals(self::at($free), $this->presence()->firstFree(self::at($from), $minutes, self::at($from)->modify('+1 day')));
+        self::assertEquals(self::at($free), People::alone($this->presence())->firstFree(self::at($from), $minutes, self::at($from)->modify('+1 day')));
     }
 
     public function testThereMayBeNone(): void
     {
-        self::assertNull($this->presence()->firstFree(self::at('2026-11-26 09:00'), 30, self::at('2026-11-26 16:00')));
+        self::assertNull(People::alone($this->presence())->firstFree(self::at('2026-11-26 09:00'), 30, self::at('2026-11-26 16:00')));
     }
 
     public function testSomeSleepByDayAndSomeNever(): void

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Day;
 
+use Pausis\Core\Day\Internal\Search;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Schedule;
@@ -24,21 +27,42 @@ final class SchedulerTest extends TestCase
         $solved = 0;
         for ($case = 0; $case < 60; ++$case) {
             $jobs = self::randomJobs(mt_rand(2, 4));
-            $kitchen = new Kitchen(1, mt_rand(1, 2), 1);
-            $presence = new Presence([new Interval(self::at('18:00'), self::at('18:'.(15 + 5 * mt_rand(0, 4))))], '00:00', '00:00');
-            $found = (new Scheduler($kitchen, $presence, self::at('17:30'), self::at('19:00')))->schedule($jobs);
-            $cheapest = self::bruteForce($jobs, $kitchen, $presence);
-
-            self::assertSame(null === $cheapest, null === $found, "case $case");
-            if (null !== $found) {
-                self::assertEqualsWithDelta($cheapest, $found->cost, 1e-9, "case $case");
-                self::assertTrue($found->optimal);
-                self::assertSound($found, $kitchen, $presence);
-                ++$solved;
-            }
+            $gone = self::between('18:00', '18:'.(15 + 5 * mt_rand(0, 4)));
+            $kitchen = new Kitchen(People::alone(new Presence([$gone], '00:00', '00:00')), mt_rand(1, 2), 1);
+            $solved += self::assertCheapest($jobs, $kitchen, "case $case") ? 1 : 0;
         }
         self::assertGreaterThan(20, $solved);
         self::assertLessThan(60, $solved);
+    }
+
+    public function testTwoCooksWithTimesOfTheirOwnDoItAsCheaplyAsCanBe(): void
+    {
+        mt_srand(20261127);
+        $solved = 0;
+        for ($case = 0; $case < 40; ++$case) {
+            $jobs = self::randomJobs(mt_rand(2, 4));
+            $first = new Presence([self::between('18:30', '19:00')], '00:00', '00:00', [self::between('17:50', '18:'.(10 + 5 * mt_rand(0, 3)))]);
+            $second = new Presence([self::between('17:30', '18:'.(10 + 5 * mt_rand(0, 4)))], '00:00', '00:00');
+            $kitchen = new Kitchen(new People([new Person('a', 'A', $first), new Person('b', 'B', $second)]), mt_rand(1, 2), 1);
+            $solved += self::assertCheapest($jobs, $kitchen, "case $case") ? 1 : 0;
+        }
+        self::assertGreaterThan(10, $solved);
+    }
+
+    /** @param list<Job> $jobs */
+    private static function assertCheapest(array $jobs, Kitchen $kitchen, string $case): bool
+    {
+        $found = (new Scheduler($kitchen, self::at('17:30'), self::at('19:00')))->schedule($jobs);
+        $cheapest = self::bruteForce($jobs, $kitchen);
+        self::assertSame(null === $cheapest, null === $found, $case);
+        if (null === $found) {
+            return false;
+        }
+        self::assertEqualsWithDelta($cheapest, $found->cost, 1e-9, $case);
+        self::assertTrue($found->optimal);
+        self::assertSound($found, $kitchen);
+
+        return true;
     }
 
     public function testTheSamePlanForTheSameDay(): void
@@ -54,7 +78,7 @@ final class SchedulerTest extends TestCase
             $schedule = $this->dinner([$side->id]);
             self::assertNotNull($schedule, $side->id);
             self::assertTrue($schedule->optimal);
-            self::assertSound($schedule, new Kitchen(), new Presence([], '00:00', '00:00'));
+            self::assertSound($schedule, new Kitchen(self::awake()));
         }
     }
 
@@ -63,12 +87,12 @@ final class SchedulerTest extends TestCase
         $schedule = $this->dinner(['mash', 'slaw', 'steamed-greens', 'warm-loaf', 'root-puree'], 6);
 
         self::assertNotNull($schedule);
-        self::assertSound($schedule, new Kitchen(), new Presence([], '00:00', '00:00'));
+        self::assertSound($schedule, new Kitchen(self::awake()));
     }
 
     public function testWithoutARingNothingIsBoiled(): void
     {
-        $scheduler = new Scheduler(new Kitchen(1, 0, 1), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00'));
+        $scheduler = new Scheduler(new Kitchen(self::awake(), 0, 1), self::at('12:00'), self::at('19:00'));
 
         self::assertNull($scheduler->schedule(Sides::load()->find('mash')?->jobs(4) ?? []));
         self::assertNotNull($scheduler->schedule(Sides::load()->find('slaw')?->jobs(4) ?? []));
@@ -78,7 +102,7 @@ final class SchedulerTest extends TestCase
     {
         $zone = new \DateTimeZone('Europe/Vienna');
         foreach (['2027-03-28 04:00' => '01:00', '2026-10-25 04:00' => '02:00'] as $serve => $from) {
-            $scheduler = new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), new \DateTimeImmutable(substr($serve, 0, 10).' 00:00', $zone), new \DateTimeImmutable($serve, $zone));
+            $scheduler = new Scheduler(new Kitchen(self::awake()), new \DateTimeImmutable(substr($serve, 0, 10).' 00:00', $zone), new \DateTimeImmutable($serve, $zone));
             $placed = $scheduler->schedule([new Job('long', 'simmer', [], 120, false, 1)])->placed[0] ?? null;
 
             self::assertNotNull($placed);
@@ -89,7 +113,7 @@ final class SchedulerTest extends TestCase
 
     public function testNothingFitsBeforeTheDayBegins(): void
     {
-        $late = new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('19:00'), self::at('18:00'));
+        $late = new Scheduler(new Kitchen(self::awake()), self::at('19:00'), self::at('18:00'));
 
         self::assertNull($late->schedule(Sides::load()->find('mash')?->jobs(4) ?? []));
         self::assertSame([], $late->schedule([])?->placed);
@@ -98,13 +122,13 @@ final class SchedulerTest extends TestCase
     public function testJobsThatWaitForAMissingOneAreARefusedMistake(): void
     {
         $this->expectException(\LogicException::class);
-        (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00')))->schedule([new Job('a', 'x', [], 5, true, next: 'nowhere')]);
+        (new Scheduler(new Kitchen(self::awake()), self::at('12:00'), self::at('19:00')))->schedule([new Job('a', 'x', [], 5, true, next: 'nowhere')]);
     }
 
     public function testWhatIsReservedIsLeftAlone(): void
     {
-        $sauce = new Placed(new Job('sauce', 'sauce', [], 20, true, 1), self::at('18:40'), self::at('19:00'));
-        $schedule = (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('12:00'), self::at('19:00'), [$sauce]))->schedule(Sides::load()->find('mash')?->jobs(4) ?? []);
+        $sauce = new Placed(new Job('sauce', 'sauce', [], 20, true, 1), self::at('18:40'), self::at('19:00'), self::awake()->persons[0]);
+        $schedule = (new Scheduler(new Kitchen(self::awake()), self::at('12:00'), self::at('19:00'), [$sauce]))->schedule(Sides::load()->find('mash')?->jobs(4) ?? []);
 
         self::assertNotNull($schedule);
         foreach ($schedule->placed as $placed) {
@@ -117,16 +141,17 @@ final class SchedulerTest extends TestCase
     {
         $jobs = array_merge(...array_map(static fn (string $id): array => Sides::load()->find($id)?->jobs($servings) ?? [], $sides));
 
-        return (new Scheduler(new Kitchen(), new Presence([], '00:00', '00:00'), self::at('08:00'), self::at('19:00')))->schedule($jobs);
+        return (new Scheduler(new Kitchen(self::awake()), self::at('08:00'), self::at('19:00')))->schedule($jobs);
     }
 
-    private static function assertSound(Schedule $schedule, Kitchen $kitchen, Presence $presence): void
+    private static function assertSound(Schedule $schedule, Kitchen $kitchen): void
     {
         $serve = self::at('19:00');
         $starts = [];
         foreach ($schedule->placed as $placed) {
             $starts[$placed->job->id] = $placed->from;
-            self::assertTrue(!$placed->job->hands || $presence->isFree($placed->from, $placed->to), $placed->job->id);
+            self::assertSame($placed->job->hands, null !== $placed->person, $placed->job->id);
+            self::assertNotFalse($placed->person?->presence->isFree($placed->from, $placed->to), $placed->job->id);
         }
         foreach ($schedule->placed as $placed) {
             $due = null === $placed->job->next ? $serve : $starts[$placed->job->next];
@@ -136,7 +161,8 @@ final class SchedulerTest extends TestCase
         }
         for ($t = self::at('08:00'); $t < $serve; $t = $t->modify('+5 minutes')) {
             $now = array_filter($schedule->placed, static fn (Placed $p): bool => $p->from <= $t && $t < $p->to);
-            self::assertLessThanOrEqual($kitchen->persons, \count(array_filter($now, static fn (Placed $p): bool => $p->job->hands)));
+            $hands = array_map(static fn (Placed $p): string => $p->person->id ?? '', array_filter($now, static fn (Placed $p): bool => null !== $p->person));
+            self::assertSame(\count($hands), \count(array_unique($hands)));
             self::assertLessThanOrEqual($kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $now)));
             self::assertLessThanOrEqual($kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $now)));
         }
@@ -154,8 +180,12 @@ final class SchedulerTest extends TestCase
         return $jobs;
     }
 
-    /** @param list<Job> $jobs */
-    private static function bruteForce(array $jobs, Kitchen $kitchen, Presence $presence): ?float
+    /**
+     * Every start on the grid, and every way of sharing the work.
+     *
+     * @param list<Job> $jobs
+     */
+    private static function bruteForce(array $jobs, Kitchen $kitchen): ?float
     {
         $slots = 18;
         $starts = array_fill(0, \count($jobs), 0);
@@ -167,8 +197,11 @@ final class SchedulerTest extends TestCase
                 $starts[$k] = $rest % $slots;
             }
             $cost = self::costOf($jobs, $starts, $place, $slots);
-            if (null !== $cost && (null === $cheapest || $cost < $cheapest) && self::isFree($jobs, $starts, $slots, $kitchen, $presence)) {
-                $cheapest = $cost;
+            if (null !== $cost && (null === $cheapest || $cost < $cheapest) && self::fits($jobs, $starts, $slots, $kitchen)) {
+                $shared = self::sharing($jobs, $starts, $kitchen->people->persons);
+                if (null !== $shared && (null === $cheapest || $cost + $shared < $cheapest)) {
+                    $cheapest = $cost + $shared;
+                }
             }
         }
 
@@ -199,24 +232,65 @@ final class SchedulerTest extends TestCase
      * @param list<Job>       $jobs
      * @param array<int, int> $starts
      */
-    private static function isFree(array $jobs, array $starts, int $slots, Kitchen $kitchen, Presence $presence): bool
+    private static function fits(array $jobs, array $starts, int $slots, Kitchen $kitchen): bool
     {
         for ($slot = 0; $slot < $slots; ++$slot) {
-            $hands = $rings = $ovens = 0;
+            $rings = $ovens = 0;
             foreach ($jobs as $k => $job) {
                 if ($starts[$k] <= $slot && $slot < $starts[$k] + $job->minutes / 5) {
-                    $hands += $job->hands ? 1 : 0;
                     $rings += $job->rings;
                     $ovens += $job->ovens;
                 }
             }
-            $from = self::at('17:30')->modify('+'.(5 * $slot).' minutes');
-            if ($rings > $kitchen->rings || $ovens > $kitchen->ovens || $hands > ($presence->isFree($from, $from->modify('+5 minutes')) ? $kitchen->persons : 0)) {
+            if ($rings > $kitchen->rings || $ovens > $kitchen->ovens) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /**
+     * What it costs to call people from something else, at the least; null where the work can't be shared out.
+     *
+     * @param list<Job>       $jobs
+     * @param array<int, int> $starts
+     * @param list<Person>    $persons
+     */
+    private static function sharing(array $jobs, array $starts, array $persons): ?float
+    {
+        $cheapest = null;
+        for ($n = 0, $ways = \count($persons) ** \count($jobs); $n < $ways; ++$n) {
+            $cost = 0.0;
+            $taken = [];
+            for ($k = 0, $rest = $n; $k < \count($jobs); ++$k, $rest = intdiv($rest, \count($persons))) {
+                $who = $rest % \count($persons);
+                $from = self::at('17:30')->modify('+'.(5 * $starts[$k]).' minutes');
+                $to = $from->modify("+{$jobs[$k]->minutes} minutes");
+                if (!$jobs[$k]->hands) {
+                    continue;
+                }
+                $alone = array_filter($taken[$who] ?? [], static fn (Interval $i): bool => $i->overlaps($from, $to));
+                if ([] !== $alone || !$persons[$who]->presence->isFree($from, $to)) {
+                    continue 2;
+                }
+                $taken[$who][] = new Interval($from, $to);
+                $cost += $persons[$who]->presence->isBusy($from, $to) ? Search::INTRUSION : 0.0;
+            }
+            $cheapest = min($cheapest ?? $cost, $cost);
+        }
+
+        return $cheapest;
+    }
+
+    private static function awake(): People
+    {
+        return People::alone(new Presence([], '00:00', '00:00'));
+    }
+
+    private static function between(string $from, string $to): Interval
+    {
+        return new Interval(self::at($from), self::at($to));
     }
 
     private static function at(string $time): \DateTimeImmutable

@@ -27,10 +27,12 @@ export type Adaptation = {
   ways: WayView[];
 };
 
-/** Local times, YYYY-MM-DDTHH:MM. */
+/** Where somebody is on the day, against their habit. Local times, YYYY-MM-DDT and a time as typed. */
 export type AwayDraft = {
   from: string;
   to: string;
+  who: string;
+  what: string;
 };
 
 /** All a cook has said about one braise, as typed. */
@@ -208,7 +210,10 @@ export type HandlingDraft = {
   lids: string[];
   start: string;
   nightBefore: boolean;
-  sauceWaits: number;
+  mixBefore: boolean;
+  saltBefore: boolean;
+  high: string;
+  delay: string;
 };
 
 /** The house: where it stands, its hours, and how things are shown. */
@@ -224,9 +229,9 @@ export type HouseDraft = {
   thickness: string;
   salt: string;
   rings: string;
-  persons: string;
   oven: boolean;
-  usuallyAway: string;
+  people: PersonDraft[];
+  pans: string;
 };
 
 /** The house as set, and what the clock says there. */
@@ -260,6 +265,9 @@ export type JobView = {
   ovens: number;
   waits: string;
   pinned: boolean;
+  who: string;
+  person: string;
+  refused: string;
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -380,6 +388,21 @@ export type OwnSide = {
   work: number;
   cooking: number;
   where: string;
+};
+
+/** One who cooks, and where they usually are, as typed. */
+export type PersonDraft = {
+  id: string;
+  name: string;
+  habits: string;
+};
+
+/** One who cooks, on the day. */
+export type PersonView = {
+  id: string;
+  name: string;
+  away: SpanView[];
+  busy: SpanView[];
 };
 
 /** A job that the cook wants to begin at a time: local, YYYY-MM-DDT and a time as typed. */
@@ -597,6 +620,7 @@ export type WayView = {
 /** Everything around the braise in one kitchen. */
 export type WholeDayView = {
   jobs: JobView[];
+  people: PersonView[];
   away: SpanView[];
   asleep: SpanView[];
   from: string;

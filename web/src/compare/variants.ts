@@ -2,6 +2,12 @@ import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/type
 
 export type Variant = { name: string; label: string; part: Partial<BraiseDraft> };
 
+/** Everybody, the whole day of the meal. */
+function atHome(serveAt: string): BraiseDraft["away"][number] {
+  const day = serveAt.split("T")[0];
+  return { from: `${day}T00:00`, to: `${day}T23:59`, who: "", what: "home" };
+}
+
 /** The what-ifs worth a look for this draft: another setting, another cooker, the meat cut up, another level or effort. */
 export function variants(
   draft: BraiseDraft,
@@ -28,7 +34,9 @@ export function variants(
             },
           ];
     }),
-    ...(draft.away.length > 0 ? [{ name: "home", label: "Being at home all day", part: { away: [] } }] : []),
+    ...(draft.away.length > 0 || adaptation.wholeDay?.people.some((person) => person.away.length > 0)
+      ? [{ name: "home", label: "Being at home all day", part: { away: [atHome(draft.serveAt)] } }]
+      : []),
     ...cookers
       .filter((one) => one.id !== draft.cookerId)
       .map((one) => ({

@@ -1,12 +1,31 @@
 import { useHouse } from "../api/queries";
-import type { BraiseDraft, Catalogue, WayView, WholeDayView, WindowView } from "../api/types";
+import type { BraiseDraft, Catalogue, JobView, WayView, WholeDayView, WindowView } from "../api/types";
 import { localMoment } from "../hours/localMoment";
 import { Button } from "../kit/Button";
 import { Check } from "../kit/Check";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
+import { JobList } from "./JobList";
 import { OwnSides } from "./OwnSides";
 import { Timeline } from "./Timeline";
+import { whatIfs } from "./whatIfs";
+
+const EVENING = [
+  { field: "nightBefore", label: "Vegetables of the braise cut the evening before" },
+  { field: "mixBefore", label: "Spices measured and mixed the evening before" },
+  { field: "saltBefore", label: "Meat salted the evening before" },
+] as const;
+const LINK = "inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4";
+
+/** The change to the draft that a way out of a clash in the kitchen names. The core has planned it. */
+function takenWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft> {
+  if (way.code === "serve-later") {
+    return { serveAt: way.value };
+  }
+  const out = way.value.split(",");
+  const left = draft.sides.filter((one) => !out.includes(one));
+  return { sides: way.code === "instead-side" ? [...left, "warm-loaf"] : left };
+}
 
 /** The braise and its sides in one kitchen: what to do when, who and what it takes, and a way out where it can't all be done. */
 export function WholeDayPanel({
@@ -24,24 +43,27 @@ export function WholeDayPanel({
   catalogue: Catalogue;
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
-  const zone = useHouse().data?.draft.timeZone;
-  const paper = useHouse().data?.draft.units === "us" ? "letter" : "a4";
+  const house = useHouse().data?.draft;
+  const zone = house?.timeZone;
+  const paper = house?.units === "us" ? "letter" : "a4";
   const toggle = (side: string, on: boolean) =>
     onChange({ sides: on ? [...draft.sides, side] : draft.sides.filter((one) => one !== side) });
-  const take = (way: WayView) => {
-    if (way.code === "sauce-sooner") {
-      onChange({ handling: { ...draft.handling, sauceWaits: Number(way.value) } });
-    } else if (way.code === "unpin") {
-      onChange({ pins: [] });
-    } else if (way.code === "serve-later") {
-      onChange({ serveAt: way.value });
-    } else if (way.code.startsWith("without-side")) {
-      const out = way.value.split(",");
-      onChange({ sides: draft.sides.filter((one) => !out.includes(one)) });
-    } else if (way.code === "instead-side") {
-      onChange({ sides: [...draft.sides.filter((one) => one !== way.value), "warm-loaf"] });
+  const release = (job: JobView) => onChange({ pins: draft.pins.filter((pin) => pin.job !== job.id) });
+  const start = (milliseconds: number) =>
+    onChange({ handling: { ...draft.handling, start: localMoment(milliseconds, zone) } });
+  const serve = (milliseconds: number) => onChange({ serveAt: localMoment(milliseconds, zone) });
+  const pin = (job: JobView, milliseconds: number) => {
+    const length = Date.parse(job.to) - Date.parse(job.from);
+    if (job.id === "load") {
+      start(milliseconds + length);
+    } else if (job.id === "plate") {
+      serve(milliseconds + length);
+    } else {
+      const others = draft.pins.filter((one) => one.job !== job.id);
+      onChange({ pins: [...others, { job: job.id, at: localMoment(milliseconds, zone) }] });
     }
   };
+  const keep = (job: JobView) => (job.pinned ? release(job) : pin(job, Date.parse(job.from)));
   return (
     <Panel
       title="Everything around it"
@@ -59,10 +81,14 @@ export function WholeDayPanel({
                   {day.ways.map((way) =>
                     way.code === "more-hands" ? (
                       <strong key={way.code} className="self-center">
-                        {way.text}: say under House how many cook.
+                        {way.text}: say under House who cooks.
                       </strong>
                     ) : (
-                      <Button key={way.code + way.value} className="min-h-9 py-0" onClick={() => take(way)}>
+                      <Button
+                        key={way.code + way.value}
+                        className="min-h-9 py-0"
+                        onClick={() => onChange(takenWay(way, draft))}
+                      >
                         {way.text}
                       </Button>
                     ),
@@ -76,88 +102,57 @@ export function WholeDayPanel({
               <Notice kind="warn">{text}</Notice>
             </div>
           ))}
-          <Timeline
-            day={day}
-            fork={fork}
-            onPin={(job, milliseconds) =>
-              onChange({
-                pins: [...draft.pins.filter((pin) => pin.job !== job), { job, at: localMoment(milliseconds, zone) }],
-              })
-            }
-          />
+          <Timeline day={day} fork={fork} onPin={pin} onKeep={keep} onServe={serve} onStart={start} />
+          <div className="mt-1 flex flex-wrap items-center gap-2">
+            <span className="font-semibold text-soft">What if:</span>
+            {whatIfs(day, draft, zone).map((one) => (
+              <Button key={one.label} className="min-h-9 px-3 py-0" onClick={() => onChange(one.part)}>
+                {one.label}
+              </Button>
+            ))}
+          </div>
           <p className="text-sm">
-            Drag a side dish’s job, or move it with the arrow keys, and it is kept there.{" "}
-            <a
-              href={`/api/braises/${braiseId}/sheet.pdf?paper=${paper}`}
-              className="inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4"
-              download
-            >
+            Drag a job, the pot or the meal, or move it with the arrow keys. Press a job to keep it where it is.{" "}
+            <a href={`/api/braises/${braiseId}/sheet.pdf?paper=${paper}`} className={LINK} download>
               Kitchen sheet to print
             </a>
             {" · "}
-            <a
-              href="/api/braises/calendar.ics"
-              className="inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4"
-            >
+            <a href="/api/braises/calendar.ics" className={LINK}>
               calendar to subscribe to
             </a>
           </p>
           {day.note !== "" && <p className="text-sm text-soft">{day.note}</p>}
         </>
       )}
-      <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <fieldset className="min-w-0">
-          <legend className="font-semibold text-rim">With it</legend>
-          <div className="grid gap-x-4 sm:grid-cols-2">
-            {catalogue.sides.map((side) => (
+      <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
+        <div className="min-w-0">
+          <fieldset className="min-w-0">
+            <legend className="font-semibold text-rim">With it</legend>
+            <div className="grid gap-x-4 sm:grid-cols-2">
+              {catalogue.sides.map((side) => (
+                <Check
+                  key={side.value}
+                  label={side.label}
+                  checked={draft.sides.includes(side.value)}
+                  onChange={(on) => toggle(side.value, on)}
+                />
+              ))}
+            </div>
+            <OwnSides sides={draft.ownSides} onChange={(ownSides) => onChange({ ownSides })} />
+          </fieldset>
+          <fieldset className="mt-2 min-w-0">
+            <legend className="font-semibold text-rim">Ahead</legend>
+            {EVENING.map((one) => (
               <Check
-                key={side.value}
-                label={side.label}
-                checked={draft.sides.includes(side.value)}
-                onChange={(on) => toggle(side.value, on)}
+                key={one.field}
+                label={one.label}
+                checked={draft.handling[one.field]}
+                onChange={(on) => onChange({ handling: { ...draft.handling, [one.field]: on } })}
               />
             ))}
-          </div>
-          <OwnSides sides={draft.ownSides} onChange={(ownSides) => onChange({ ownSides })} />
-          <Check
-            label="Vegetables of the braise cut the evening before"
-            checked={draft.handling.nightBefore}
-            onChange={(nightBefore) => onChange({ handling: { ...draft.handling, nightBefore } })}
-          />
-          {draft.handling.sauceWaits > 0 && (
-            <Check
-              label={`Sauce done ${draft.handling.sauceWaits} min before plating`}
-              checked
-              onChange={() => onChange({ handling: { ...draft.handling, sauceWaits: 0 } })}
-            />
-          )}
-        </fieldset>
-        {day !== null && (
-          <ol aria-label="What to do, in order" className="min-w-0">
-            {day.jobs.map((job) => (
-              <li key={job.id} className="grid grid-cols-[6rem_1fr] gap-x-3 border-b border-line py-1">
-                <time dateTime={job.from} className="text-right font-bold whitespace-nowrap text-rim">
-                  {job.clock}
-                </time>
-                <span>
-                  {job.text} <span className="text-soft">· {job.minutes} min</span>
-                  {job.pinned && (
-                    <button
-                      type="button"
-                      className="ml-2 min-h-9 rounded border border-rim px-1.5 text-sm font-semibold text-rim"
-                      aria-label={`kept here ×: leave to the plan ${job.text}`}
-                      onClick={() => onChange({ pins: draft.pins.filter((pin) => pin.job !== job.id) })}
-                    >
-                      kept here ×
-                    </button>
-                  )}
-                  {!job.hands && <span className="text-soft"> by itself</span>}
-                  {job.waits && <span className="block text-sm text-soft">{job.waits}</span>}
-                </span>
-              </li>
-            ))}
-          </ol>
-        )}
+          </fieldset>
+        </div>
+        {day !== null && <JobList day={day} onKeep={keep} onRelease={release} />}
       </div>
     </Panel>
   );

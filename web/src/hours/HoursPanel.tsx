@@ -97,6 +97,7 @@ export function HoursPanel({
         draft={draft}
         text={adaptation.lookText}
         planned={adaptation.outcomes.find((outcome) => outcome.chosen)?.switchOn ?? ""}
+        turned={adaptation.outcomes.some((outcome) => outcome.chosen && outcome.setting === "high-then-low")}
         problem={problem}
         onChange={handle}
       />

@@ -11,12 +11,14 @@ export function Looks({
   draft,
   text,
   planned,
+  turned,
   problem,
   onChange,
 }: {
   draft: BraiseDraft;
   text: string;
   planned: string;
+  turned: boolean;
   problem: (path: string) => string | undefined;
   onChange: (part: Partial<Handling>) => void;
 }) {
@@ -42,7 +44,28 @@ export function Looks({
           <Button onClick={() => onChange({ start: "" })}>Leave it to the plan</Button>
         </div>
       )}
-      <div>
+      <div className="grid content-start gap-2">
+        <TextField
+          label="A timer starts it later, by"
+          value={draft.handling.delay}
+          maxLength={20}
+          placeholder="no timer"
+          problem={problem("handling.delay")}
+          note={draft.handling.delay === "" ? undefined : "two hours at most, everything loaded cold"}
+          onChange={(delay) => onChange({ delay })}
+        />
+        {turned && (
+          <TextField
+            label="On High, before Low, for"
+            value={draft.handling.high}
+            maxLength={20}
+            placeholder="2 h"
+            problem={problem("handling.high")}
+            onChange={(high) => onChange({ high })}
+          />
+        )}
+      </div>
+      <div className="sm:col-span-2">
         <p className="text-sm">{text}</p>
         {lids.map((typed, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: looks have no other identity

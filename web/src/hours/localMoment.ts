@@ -23,3 +23,9 @@ export function localMoment(milliseconds: number, timeZone: string | undefined):
   const part = (type: string) => parts.find((one) => one.type === type)?.value ?? "";
   return `${part("year")}-${part("month")}-${part("day")}T${part("hour")}:${part("minute")}`;
 }
+
+/** The milliseconds of a moment that the house's clock writes, YYYY-MM-DDTHH:MM. */
+export function momentOf(local: string, timeZone: string | undefined): number {
+  const guess = Date.parse(`${local}:00Z`);
+  return guess - (Date.parse(`${localMoment(guess, timeZone)}:00Z`) - guess);
+}

@@ -9,6 +9,7 @@ import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
+import { PeopleFields } from "./PeopleFields";
 
 const UNITS = [
   { value: "metric", label: "Grams, litres, °C", hint: "" },
@@ -97,14 +98,6 @@ export function HouseForm({ house }: { house: HouseView }) {
             onChange={(salt) => set({ salt })}
           />
           <TextField
-            label="Nobody home, Monday to Friday"
-            value={draft.usuallyAway}
-            placeholder="8:10 to 17:20"
-            problem={problem("usuallyAway")}
-            note="a new braise begins with it; empty if somebody is home"
-            onChange={(usuallyAway) => set({ usuallyAway })}
-          />
-          <TextField
             label="Rings on the hob"
             inputMode="numeric"
             value={draft.rings}
@@ -112,13 +105,15 @@ export function HouseForm({ house }: { house: HouseView }) {
             onChange={(rings) => set({ rings })}
           />
           <TextField
-            label="How many cook"
-            inputMode="numeric"
-            value={draft.persons}
-            problem={problem("persons")}
-            onChange={(persons) => set({ persons })}
+            label="Pans, across the rim"
+            value={draft.pans}
+            placeholder={draft.units === "us" ? "11 in, 9 in" : "28 cm, 24 cm"}
+            problem={problem("pans")}
+            note="the widest browns the meat and boils the sauce down"
+            onChange={(pans) => set({ pans })}
           />
           <Check label="There is an oven" checked={draft.oven} onChange={(oven) => set({ oven })} />
+          <PeopleFields people={draft.people} problem={problem} onChange={(people) => set({ people })} />
           <div className="self-end">
             <Button type="submit" weight="main" disabled={save.isPending}>
               Save

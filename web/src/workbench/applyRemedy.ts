@@ -16,6 +16,9 @@ export function applyRemedy(code: string, draft: BraiseDraft, adaptation: Adapta
   if (code.startsWith("effort-")) {
     return { handling: { ...draft.handling, effort: code.slice("effort-".length) } };
   }
+  if (code === "no-delay") {
+    return { handling: { ...draft.handling, delay: "" } };
+  }
   if (code === "serve-from" && adaptation) {
     return { serveAt: adaptation.serveFrom };
   }

@@ -12,6 +12,12 @@ export function applyWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft>
     case "serve-from":
     case "day-before":
       return { serveAt: way.value };
+    case "evening-work":
+      return { handling: { ...draft.handling, nightBefore: true, mixBefore: true } };
+    case "delay":
+      return {
+        handling: { ...draft.handling, effort: "cold", hotLiquid: false, warmInsert: false, delay: `${way.value} h` },
+      };
     default:
       return {};
   }

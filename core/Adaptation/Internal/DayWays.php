@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Internal;
+
+use Pausis\Core\Adaptation\WayOut;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
+
+/** What stands in the way of a day, and what makes it possible; each way is planned before it is named. */
+final readonly class DayWays
+{
+    private const MOST_LATER_MINUTES = 90;
+    private const LATER_STEP = 15;
+    private const MOST_WAYS = 4;
+    private const MOST_HELPERS = 3;
+    private const EASY_SIDE = 'warm-loaf';
+
+    /** @param int $steps of each search: enough to see whether a changed day can be done */
+    public function __construct(private Sides $sides, private int $steps)
+    {
+    }
+
+    /**
+     * The wishes without any of which it would work, one by one left out as long as it stays impossible.
+     *
+     * @return list<string> braise where its own work can't be done, side:ID, away, hands, stove
+     */
+    public function clashing(DayCase $case): array
+    {
+        $kept = $case;
+        foreach ($case->sides as $side) {
+            $without = $kept->with(self::without($kept->sides, $side));
+            if (!$without->isPossible($this->steps)) {
+                $kept = $without;
+            }
+        }
+        $wishes = [] === $kept->sides ? ['braise'] : array_map(static fn (Side $s): string => "side:$s->id", $kept->sides);
+        if ($kept->in($case->kitchen()->with($case->kitchen()->people->always()))->isPossible($this->steps)) {
+            $wishes[] = 'away';
+        }
+        if ($kept->in($this->helped($case->kitchen(), self::MOST_HELPERS))->isPossible($this->steps)) {
+            $wishes[] = 'hands';
+        } elseif ($kept->in($case->kitchen()->andMore(4, 2))->isPossible($this->steps)) {
+            $wishes[] = 'stove';
+        }
+
+        return $wishes;
+    }
+
+    /** @return list<WayOut> */
+    public function out(DayCase $case): array
+    {
+        $ways = [];
+        for ($more = 1; $more <= self::MOST_HELPERS; ++$more) {
+            if ($case->in($this->helped($case->kitchen(), $more))->isPossible($this->steps)) {
+                $ways[] = new WayOut('more-hands', (string) $more);
+                break;
+            }
+        }
+        for ($minutes = self::LATER_STEP; $minutes <= self::MOST_LATER_MINUTES; $minutes += self::LATER_STEP) {
+            if (true === $case->serving($case->day->serve->modify("+$minutes minutes"))?->isPossible($this->steps)) {
+                $ways[] = new WayOut('serve-later', (string) $minutes);
+                break;
+            }
+        }
+        $easy = $this->sides->find(self::EASY_SIDE);
+        $bySide = [];
+        foreach ($case->sides as $side) {
+            $others = self::without($case->sides, $side);
+            if (null !== $easy && !\in_array($easy, $case->sides, true) && $case->with([...$others, $easy])->isPossible($this->steps)) {
+                $bySide[] = new WayOut('instead-side', $side->id);
+            } elseif ($case->with($others)->isPossible($this->steps)) {
+                $bySide[] = new WayOut('without-side', $side->id);
+            }
+        }
+
+        return \array_slice(array_values(array_filter([...$ways, ...([] === $bySide ? [$this->withoutSome($case)] : $bySide)])), 0, self::MOST_WAYS);
+    }
+
+    /** As few sides left out as one clash after the other asks for. */
+    private function withoutSome(DayCase $case): ?WayOut
+    {
+        $left = $case;
+        $out = [];
+        while (!$left->isPossible($this->steps)) {
+            $clash = array_values(array_filter($this->clashing($left), static fn (string $w): bool => str_starts_with($w, 'side:')));
+            if ([] === $clash) {
+                return null;
+            }
+            $id = substr($clash[0], \strlen('side:'));
+            $out[] = $id;
+            $left = $left->with(array_values(array_filter($left->sides, static fn (Side $s): bool => $s->id !== $id)));
+        }
+
+        return new WayOut('without-sides', implode(',', $out));
+    }
+
+    private function helped(Kitchen $kitchen, int $helpers): Kitchen
+    {
+        return $kitchen->with($kitchen->people->andHelpers($helpers));
+    }
+
+    /**
+     * @param list<Side> $sides
+     *
+     * @return list<Side>
+     */
+    private static function without(array $sides, Side $side): array
+    {
+        return array_values(array_filter($sides, static fn (Side $s): bool => $s !== $side));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+/** Everybody who cooks; the first is asked first. */
+final readonly class People
+{
+    /** Free times are looked for on this grid. */
+    private const STEP = 300;
+
+    /** @param non-empty-list<Person> $persons */
+    public function __construct(public array $persons = [new Person()])
+    {
+    }
+
+    public static function alone(Presence $presence): self
+    {
+        return new self([new Person(presence: $presence)]);
+    }
+
+    /** Never away or busy. */
+    public function always(): self
+    {
+        return new self(array_map(static fn (Person $p): Person => new Person($p->id, $p->name, $p->presence->always()), $this->persons));
+    }
+
+    /** So many more, who are never away. */
+    public function andHelpers(int $count): self
+    {
+        $persons = $this->persons;
+        for ($k = 1; $k <= $count; ++$k) {
+            $persons[] = new Person("helper-$k", '', $this->persons[0]->presence->always());
+        }
+
+        return new self($persons);
+    }
+
+    public function find(string $id): ?Person
+    {
+        foreach ($this->persons as $person) {
+            if ($person->id === $id) {
+                return $person;
+            }
+        }
+
+        return null;
+    }
+
+    /** The first who can do one job of that time. */
+    public function who(\DateTimeImmutable $from, \DateTimeImmutable $to): ?Person
+    {
+        foreach ($this->persons as $person) {
+            if ($person->presence->isFree($from, $to)) {
+                return $person;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether somebody is free all the time, one after the other if need be. */
+    public function isFree(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
+    {
+        if (null !== $this->who($from, $to)) {
+            return true;
+        }
+        if (1 === \count($this->persons)) {
+            return false;
+        }
+        $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
+        $rows = array_map(static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $this->persons);
+        for ($k = 0; $k < $steps; ++$k) {
+            if (!\in_array(Whereabouts::Home, array_column($rows, $k), true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether nobody is at home at any time of it. */
+    public function isAway(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
+    {
+        foreach ($this->persons as $person) {
+            if (!$person->presence->isAway($from, $to)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The first moment from $from on, on a five-minute grid, at which somebody is free for so long; null past $until. */
+    public function firstFree(\DateTimeImmutable $from, int $minutes, \DateTimeImmutable $until): ?\DateTimeImmutable
+    {
+        $t = $from->setTimestamp((int) (ceil($from->getTimestamp() / self::STEP) * self::STEP));
+        for (; $t <= $until; $t = $t->setTimestamp($t->getTimestamp() + self::STEP)) {
+            if (null !== $this->who($t, $t->setTimestamp($t->getTimestamp() + 60 * $minutes))) {
+                return $t;
+            }
+        }
+
+        return null;
+    }
+}

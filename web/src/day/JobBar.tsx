@@ -1,0 +1,65 @@
+import type { PointerEvent } from "react";
+import type { JobView } from "../api/types";
+import { Handle } from "./Handle";
+
+export const ROW = 30;
+const GAP = 6;
+/** About the width of a letter at the size of the bar's text. */
+const LETTER = 6.9;
+
+/** One job on its row: dragged, moved by arrow keys, kept where it is by Enter. */
+export function JobBar({
+  job,
+  x,
+  width,
+  top,
+  shift,
+  range,
+  drag,
+  onStep,
+  onKeep,
+}: {
+  job: JobView;
+  x: number;
+  width: number;
+  top: number;
+  shift: number;
+  range: [number, number];
+  drag: { onPointerDown: (event: PointerEvent<Element>) => void };
+  onStep: (steps: number) => void;
+  onKeep: () => void;
+}) {
+  const own = job.group === "braise";
+  const kept = job.pinned ? ", kept there" : "";
+  const who = job.person ? `, ${job.person}` : "";
+  return (
+    <Handle
+      label={job.text}
+      text={`${job.clock}, ${job.minutes} min${who}${kept}`}
+      x={x}
+      range={range}
+      shift={shift}
+      drag={drag}
+      onStep={onStep}
+      onPress={onKeep}
+    >
+      <title>{`${job.clock} ${job.text}, ${job.minutes} min${job.waits ? `, ${job.waits}` : ""}${kept}`}</title>
+      <rect
+        x={x}
+        y={top + GAP / 2}
+        width={width}
+        height={ROW - GAP}
+        rx="4"
+        fill={own ? "var(--rim)" : "var(--panel)"}
+        stroke={job.pinned ? "var(--attention)" : "var(--rim)"}
+        strokeWidth={job.pinned ? 3 : 1.5}
+      />
+      {width > LETTER * job.text.length + 8 && (
+        <text x={x + 5} y={top + 19} fontSize="12.5" fill={own ? "var(--on-rim)" : "var(--ink)"}>
+          {job.text}
+        </text>
+      )}
+      {job.pinned && <circle cx={x + width / 2} cy={top + 1.5} r="4" fill="var(--attention)" stroke="var(--panel)" />}
+    </Handle>
+  );
+}

@@ -1,0 +1,123 @@
+import { Link } from "react-router";
+import { useHouse } from "../api/queries";
+import type { BraiseDraft } from "../api/types";
+import { Button } from "../kit/Button";
+import { INPUT } from "../kit/TextField";
+
+const WHERE = [
+  { value: "away", label: "away" },
+  { value: "busy", label: "at home, busy" },
+  { value: "home", label: "at home" },
+];
+
+/** Where everybody is on the day: what is usual, and what is otherwise. */
+export function WhereFields({
+  draft,
+  day,
+  problem,
+  onChange,
+}: {
+  draft: BraiseDraft;
+  day: string;
+  problem: (path: string) => string | undefined;
+  onChange: (part: Partial<BraiseDraft>) => void;
+}) {
+  const people = useHouse().data?.draft.people ?? [];
+  const named = people.length > 1;
+  const set = (index: number, part: Partial<BraiseDraft["away"][number]>) =>
+    onChange({ away: draft.away.map((one, at) => (at === index ? { ...one, ...part } : one)) });
+  const timeOf = (moment: string) => moment.split("T")[1] ?? "";
+  const usual = people.filter((person) => person.habits !== "");
+  return (
+    <fieldset className="grid min-w-0 gap-2">
+      <legend className="text-sm font-semibold text-soft">Who is where that day</legend>
+      {usual.map((person) => (
+        <p key={person.id} className="text-sm text-soft">
+          {named ? `${person.name}, as usual: ` : "As usual: "}
+          {person.habits.split("\n").join("; ")}
+        </p>
+      ))}
+      {draft.away.map((one, index) => {
+        const what = `${timeOf(one.from)} to ${timeOf(one.to)}`;
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
+          <div key={index} className="border-b border-line pb-1.5">
+            <div className="grid grid-cols-2 gap-x-2">
+              {named && (
+                <select
+                  aria-label={`Who, ${what}`}
+                  className={INPUT}
+                  value={one.who}
+                  onChange={(event) => set(index, { who: event.target.value })}
+                >
+                  <option value="">everybody</option>
+                  {people.map((person) => (
+                    <option key={person.id} value={person.id}>
+                      {person.name}
+                    </option>
+                  ))}
+                </select>
+              )}
+              <select
+                aria-label={`Where, ${what}`}
+                className={`${INPUT} ${named ? "" : "col-span-2"}`}
+                value={one.what}
+                onChange={(event) => set(index, { what: event.target.value })}
+              >
+                {WHERE.map((where) => (
+                  <option key={where.value} value={where.value}>
+                    {where.label}
+                  </option>
+                ))}
+              </select>
+            </div>
+            <div className="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)_auto] items-center gap-x-1.5">
+              <span className="text-sm text-soft">from</span>
+              <input
+                aria-label="from"
+                className={INPUT}
+                maxLength={40}
+                aria-invalid={problem(`away.${index}`) ? true : undefined}
+                value={timeOf(one.from)}
+                onChange={(event) => set(index, { from: `${day}T${event.target.value}` })}
+              />
+              <span className="text-sm text-soft">to</span>
+              <input
+                aria-label="to"
+                className={INPUT}
+                maxLength={40}
+                aria-invalid={problem(`away.${index}`) ? true : undefined}
+                value={timeOf(one.to)}
+                onChange={(event) => set(index, { to: `${day}T${event.target.value}` })}
+              />
+              <Button
+                weight="quiet"
+                className="min-h-9 px-1 py-0 text-sm"
+                aria-label={`remove the time from ${what}`}
+                onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
+              >
+                remove
+              </Button>
+            </div>
+            {problem(`away.${index}`) && (
+              <p className="text-sm font-semibold text-heat">▲ {problem(`away.${index}`)}</p>
+            )}
+          </div>
+        );
+      })}
+      <div className="flex flex-wrap items-center gap-x-3">
+        <Button
+          className="justify-self-start"
+          onClick={() =>
+            onChange({ away: [...draft.away, { from: `${day}T08:00`, to: `${day}T17:00`, who: "", what: "away" }] })
+          }
+        >
+          Add a time away
+        </Button>
+        <Link to="/house" className="inline-flex min-h-11 items-center text-sm text-rim underline underline-offset-4">
+          who cooks, and when
+        </Link>
+      </div>
+    </fieldset>
+  );
+}
