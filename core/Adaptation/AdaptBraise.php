@@ -21,6 +21,7 @@ use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Spread;
+use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\PotEnd;
@@ -50,6 +51,8 @@ final readonly class AdaptBraise
     private const EVENING_BEFORE = '21:00';
     /** Hours by which a timer may start it later; two is the most that is safe. */
     private const DELAYS = [1.0, 2.0];
+    /** The spread of a changed pot may be somewhat narrower. */
+    private const HOPE = 0.95;
     /** A quick look, minutes. */
     private const LOOK_MINUTES = 2.0;
     private const FRIDGE_CELSIUS = 5.0;
@@ -341,7 +344,7 @@ final readonly class AdaptBraise
         }
         foreach ([2, 4] as $parts) {
             $cut = $order->withJoint($order->joint->cutInto($parts));
-            if ([] === $ways && $this->outcome($cut, ProgramChoice::High)->works()) {
+            if ([] === $ways && $this->couldWork($cut, ProgramChoice::High, $chosen) && $this->outcome($cut, ProgramChoice::High)->works()) {
                 $ways[] = new WayOut('cut', (string) $parts);
             }
         }
@@ -372,17 +375,32 @@ final readonly class AdaptBraise
         }
         $ways = [];
         $evening = $order->handled($order->handling->eveningBefore());
-        if ($order->handling != $evening->handling && $this->outcome($evening, $chosen->choice)->works()) {
+        $before = HandsOn::before($order->potIngredients(), $order->joint, $chosen->sauce, $order->kitchen->pan(), $evening->handling->preparation());
+        if (null === $chosen->unsafe && $before->total < $chosen->before->total && $chosen->after($before)->planFor($evening, $order->serveAt) instanceof DayPlan) {
             $ways[] = new WayOut('evening-work', '');
         }
-        foreach ($nothingElse && 0.0 === $order->handling->delayHours ? self::DELAYS : [] as $hours) {
-            if ($this->outcome($order->handled($order->handling->delayed($hours)), $chosen->choice)->works()) {
+        foreach ([] === $ways && $nothingElse && 0.0 === $order->handling->delayHours ? self::DELAYS : [] as $hours) {
+            $delayed = $order->handled($order->handling->delayed($hours));
+            if ($this->couldWork($delayed, $chosen->choice, $chosen) && $this->outcome($delayed, $chosen->choice)->works()) {
                 $ways[] = new WayOut('delay', (string) $hours);
                 break;
             }
         }
 
         return $ways;
+    }
+
+    /** Whether the best guess would fit the day, with about the spread of $like: most that won't are seen without an ensemble. */
+    private function couldWork(BraiseOrder $order, ProgramChoice $choice, SettingOutcome $like): bool
+    {
+        $pot = $this->load($order, $choice);
+        $known = $like->windows[$order->texture->value];
+        $spread = null === $known->latest || null === $known->likely ? 1.0 : max(1.0, self::HOPE * $known->latest / $known->likely);
+        $hours = array_combine(array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()), $pot->best->doneness);
+        $window = static fn (float $at): Window => is_finite($at) ? new Window($at, $at, $spread * $at) : new Window(null, null, null);
+
+        return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($pot->before()), $pot->finish()->total))
+            ->solve($pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), $order->handling->switchOn) instanceof DayPlan;
     }
 
     /** @return list<Finding> what leaving out the pan costs */

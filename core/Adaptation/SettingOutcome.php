@@ -67,7 +67,18 @@ final readonly class SettingOutcome
 
     public function on(DayPlan $day, Sum $finish): self
     {
+        return $this->changed($this->before, $finish, $day);
+    }
+
+    /** With other work before switching on. */
+    public function after(Sum $before): self
+    {
+        return $this->changed($before, $this->finish, $this->day);
+    }
+
+    private function changed(Sum $before, Sum $finish, DayPlan|Clash $day): self
+    {
         return new self($this->choice, $this->windows, $this->core60, $this->pot60, $this->best, $this->sauce, $this->salt, $this->geometry, $this->fill, $this->levels,
-            $this->before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes);
+            $before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes);
     }
 }

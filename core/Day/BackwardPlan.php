@@ -13,7 +13,7 @@ use Pausis\Core\Safety\Rules;
  * From the plate back to the switch: the latest start at which the meat is ready in nine pots of ten before the sauce
  * must be begun, and at which the cook is there to prepare and load.
  */
-final readonly class BackwardPlan
+final class BackwardPlan
 {
     private const STEP = 300;                    // seconds; clock times a cook can keep
     private const LONGEST_HOURS = 24.0;
@@ -25,17 +25,19 @@ final readonly class BackwardPlan
     private const LAST_MEAL = '21:30';
     private const DINNER_STEP = 900;             // seconds; dinners are at quarter hours
 
+    private readonly float $before;
+    private readonly float $finish;
+    /** @var array<int, bool> whether somebody is there to prepare for each switch-on that was looked at: many dinners share them */
+    private array $loadable = [];
+
     /**
      * @param float $before minutes of work before switching on
      * @param float $finish minutes from beginning the sauce to the plate
      */
-    private float $before;
-    private float $finish;
-
     public function __construct(
-        private \DateTimeImmutable $now,
-        private \DateTimeImmutable $serve,
-        private People $people,
+        private readonly \DateTimeImmutable $now,
+        private readonly \DateTimeImmutable $serve,
+        private readonly People $people,
         float $before,
         float $finish,
     ) {
@@ -90,13 +92,11 @@ final readonly class BackwardPlan
             return ClashReason::AwayAtTheEnd;
         }
         for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
-            $on = $latest->setTimestamp($t);
-            $begin = $this->minutesFrom($on, -$this->before);
-            if ($begin < $this->now) {
+            if ($t - 60 * $this->before < $this->now->getTimestamp()) {
                 break;
             }
-            if ($this->people->isFree($begin, $on)) {
-                return $on;
+            if ($this->loadable[$t] ??= $this->people->isFree($latest->setTimestamp($t - (int) (60 * $this->before)), $latest->setTimestamp($t))) {
+                return $latest->setTimestamp($t);
             }
         }
 

@@ -51,7 +51,7 @@ final readonly class Presence
     /** Whether a job of that time can be done: there and awake, and if it is longer than a quick one, not busy. */
     public function isFree(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
     {
-        return !self::anyOverlaps($this->away, $from, $to) && !self::anyOverlaps($this->nights($from, $to), $from, $to)
+        return !self::anyOverlaps($this->away, $from, $to) && !$this->isAsleep($from, $to)
             && ($to->getTimestamp() - $from->getTimestamp() <= 60 * self::QUICK_MINUTES || !$this->isBusy($from, $to));
     }
 
@@ -67,7 +67,13 @@ final readonly class Presence
 
     public function isAsleep(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
     {
-        return self::anyOverlaps($this->nights($from, $to), $from, $to);
+        if ($this->bedtime === $this->rises) {
+            return false;
+        }
+        $time = $from->format('H:i');
+        $inBed = $this->bedtime > $this->rises ? $time >= $this->bedtime || $time < $this->rises : $time >= $this->bedtime && $time < $this->rises;
+
+        return $inBed || ($time < $this->bedtime ? $from : $from->modify('+1 day'))->modify($this->bedtime) < $to;
     }
 
     /**

@@ -80,22 +80,19 @@ final readonly class DayWays
         return \array_slice(array_values(array_filter([...$ways, ...([] === $bySide ? [$this->withoutSome($case)] : $bySide)])), 0, self::MOST_WAYS);
     }
 
-    /** As few sides left out as one clash after the other asks for. */
+    /** Each side kept that still goes with those before it. */
     private function withoutSome(DayCase $case): ?WayOut
     {
-        $left = $case;
+        $kept = $case->with([]);
         $out = [];
-        while (!$left->isPossible($this->steps)) {
-            $clash = array_values(array_filter($this->clashing($left), static fn (string $w): bool => str_starts_with($w, 'side:')));
-            if ([] === $clash) {
-                return null;
-            }
-            $id = substr($clash[0], \strlen('side:'));
-            $out[] = $id;
-            $left = $left->with(array_values(array_filter($left->sides, static fn (Side $s): bool => $s->id !== $id)));
+        foreach ($case->sides as $side) {
+            $more = $kept->with([...$kept->sides, $side]);
+            $fits = $more->isPossible($this->steps);
+            $kept = $fits ? $more : $kept;
+            array_push($out, ...($fits ? [] : [$side->id]));
         }
 
-        return new WayOut('without-sides', implode(',', $out));
+        return \count($out) === \count($case->sides) && !$kept->isPossible($this->steps) ? null : new WayOut('without-sides', implode(',', $out));
     }
 
     private function helped(Kitchen $kitchen, int $helpers): Kitchen

@@ -17,13 +17,17 @@ use Pausis\Core\Day\Whereabouts;
  *
  * Time is in minutes; a job ends when the next begins, or starts at a multiple of five minutes. Jobs are taken from the
  * end backwards, each as late as may be first. What is placed can only cost more, so that a partial plan dearer than
- * the best is dropped. Exact within its limit of steps; beyond, the best that was found. Hot loops on packed arrays.
+ * the best is dropped. Exact within its limit of steps, and for up to fourteen jobs also in saying
+ * that there is no plan; beyond, the best that was found. Hot loops on packed arrays.
  */
 final class Search
 {
     private const GRID = 5;
     /** Cost of calling somebody from something else, as minutes of waiting. */
     public const INTRUSION = 10.0;
+    /** So many jobs are searched to the end; of more, a share of the steps without any plan is taken for none. */
+    private const EXACT_JOBS = 14;
+    private const BLIND_SHARE = 0.2;
     private const TAKEN = 8;
     private const FREE = 2;
     private const BUSY = 1;
@@ -52,6 +56,7 @@ final class Search
     private float $bestCost = \INF;
     private int $steps = 0;
     private int $mostSteps = 0;
+    private int $mostBlind = 0;
 
     /** @param list<Placed> $reserved */
     public function __construct(Kitchen $kitchen, private readonly \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved)
@@ -84,12 +89,15 @@ final class Search
         $this->jobs = $jobs;
         $this->dues = array_map(fn (Job $j): int => $this->slot($j->by ?? $until), $jobs);
         $this->mostSteps = $mostSteps;
+        $this->mostBlind = \count($jobs) <= self::EXACT_JOBS ? $mostSteps : (int) (self::BLIND_SHARE * $mostSteps);
         foreach ($jobs as $job) {
             if (null !== $job->after) {
                 $this->followers[$job->after][] = $job->id;
             }
         }
-        $this->next(0, 0.0);
+        if (!$this->isHopeless(new Demand($jobs, $until, $this->slot(...)))) {
+            $this->next(0, 0.0);
+        }
         if (null === $this->best) {
             return null;
         }
@@ -100,6 +108,20 @@ final class Search
         }
 
         return new Schedule($placed, $this->bestCost, $this->steps < $mostSteps);
+    }
+
+    private function isHopeless(Demand $demand): bool
+    {
+        $hands = array_fill(0, $this->slots, 0);
+        foreach ($this->hands as $row) {
+            foreach ($row as $k => $free) {
+                $hands[$k] += $free > 0 ? 1 : 0;
+            }
+        }
+
+        return !$demand->isMet(static fn (Job $j): int => $j->hands ? 1 : 0, $hands)
+            || !$demand->isMet(static fn (Job $j): int => $j->rings, $this->rings)
+            || !$demand->isMet(static fn (Job $j): int => $j->ovens, $this->ovens);
     }
 
     private function next(int $k, float $cost): void
@@ -120,7 +142,7 @@ final class Search
         }
         for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / self::GRID) - 1) * self::GRID) {
             $waited = $cost + ($due - $job->minutes - $start) * $job->impatience();
-            if ($waited >= $this->bestCost || ++$this->steps >= $this->mostSteps) {
+            if ($waited >= $this->bestCost || ++$this->steps >= (null === $this->best ? $this->mostBlind : $this->mostSteps)) {
                 return;
             }
             foreach ($this->hasRoom($job, $start) ? $this->whoCan($job, $start) : [] as $who => $intrusion) {

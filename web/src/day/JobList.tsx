@@ -28,6 +28,9 @@ export function JobList({
       </time>
       <span>
         {next && <strong className="mr-1">Next:</strong>}
+        <span className="mr-1.5 inline-block min-w-5 rounded border border-line px-0.5 text-center text-sm text-soft">
+          {day.jobs.indexOf(job) + 1}
+        </span>
         {job.text} <span className="text-soft">· {job.minutes} min</span>
         {!job.hands && <span className="text-soft"> by itself</span>}
         {!alone && job.person !== "" && <strong className="text-soft"> · {job.person}</strong>}

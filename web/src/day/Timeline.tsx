@@ -96,7 +96,16 @@ export function Timeline({
   const shade = (span: SpanView, word: string, top: number, height: number, fill: string) => (
     <g key={word + span.from + top}>
       <rect x={x(span.from)} y={top} width={Math.max(0, x(span.to) - x(span.from))} height={height} fill={fill} />
-      <text x={(x(span.from) + x(span.to)) / 2} y={top + 13} textAnchor="middle" fontSize="12" fill="var(--soft)">
+      <text
+        x={(x(span.from) + x(span.to)) / 2}
+        y={top + 13}
+        textAnchor="middle"
+        fontSize="12"
+        fill="var(--soft)"
+        stroke="var(--panel)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
         {x(span.to) - x(span.from) > ROOM_FOR_A_WORD ? word : ""}
       </text>
     </g>
@@ -149,6 +158,7 @@ export function Timeline({
                 <JobBar
                   key={job.id}
                   job={job}
+                  number={day.jobs.indexOf(job) + 1}
                   x={x(job.from)}
                   width={Math.max(4, x(job.to) - x(job.from) - 1)}
                   top={top}

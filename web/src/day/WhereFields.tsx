@@ -6,7 +6,7 @@ import { INPUT } from "../kit/TextField";
 
 const WHERE = [
   { value: "away", label: "away" },
-  { value: "busy", label: "at home, busy" },
+  { value: "busy", label: "busy" },
   { value: "home", label: "at home" },
 ];
 
@@ -71,7 +71,7 @@ export function WhereFields({
                 ))}
               </select>
             </div>
-            <div className="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)_auto] items-center gap-x-1.5">
+            <div className="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-x-1.5">
               <span className="text-sm text-soft">from</span>
               <input
                 aria-label="from"
@@ -92,7 +92,7 @@ export function WhereFields({
               />
               <Button
                 weight="quiet"
-                className="min-h-9 px-1 py-0 text-sm"
+                className="col-span-4 min-h-9 justify-self-end px-1 py-0 text-sm"
                 aria-label={`remove the time from ${what}`}
                 onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
               >
