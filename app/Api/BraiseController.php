@@ -14,7 +14,6 @@ use Pausis\App\Exchange\BraiseCalendar;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\Cooks;
-use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -52,8 +51,9 @@ final class BraiseController extends ApiController
     public function create(#[MapRequestPayload] BraiseDraft $draft): JsonResponse
     {
         $braise = new BraiseRecord($this->title($draft), $this->drafts->toArray($draft), $this->house->now());
-        $view = $this->presenter->present($braise->id, 1, $draft, null);
-        $braise->headline = $view->adaptation->verdict ?? '';
+        $worked = $this->presenter->work($braise->id, $draft);
+        $view = $this->presenter->view($braise->id, 1, $worked, null);
+        $this->presenter->note($braise, $worked, $view);
         $this->braises->add($braise);
 
         return $this->answer($view, 201);
@@ -77,11 +77,12 @@ final class BraiseController extends ApiController
     public function save(string $id, #[MapRequestPayload] SaveBraise $save): JsonResponse
     {
         $braise = $this->find($id);
-        $view = $this->presenter->present($id, $save->revision, $save->draft, null);
-        $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $view): void {
+        $worked = $this->presenter->work($id, $save->draft);
+        $view = $this->presenter->view($id, $save->revision, $worked, null);
+        $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $worked, $view): void {
             $braise->draft = $this->drafts->toArray($save->draft);
             $braise->title = $this->title($save->draft);
-            $braise->headline = $view->adaptation->verdict ?? '';
+            $this->presenter->note($braise, $worked, $view);
             $braise->updatedAt = $this->house->now();
         });
 
@@ -111,14 +112,9 @@ final class BraiseController extends ApiController
     public function calendar(string $id, BraiseCalendar $calendar): Response
     {
         $braise = $this->find($id);
-        $problems = new Problems();
-        $adapted = $this->presenter->adapted($this->drafts->fromArray($braise->draft), $problems);
-        $problems->throwIfAny();
-        \assert(null !== $adapted);
+        $worked = $this->presenter->work($id, $this->drafts->fromArray($braise->draft));
 
-        $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
-
-        return new Response($calendar->write($braise->title, [[$braise, $whole->braise ?? $adapted, $whole]], $this->house->measures(), $this->house->now()), 200, [
+        return new Response($calendar->write($braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="braise.ics"',
         ]);
@@ -130,11 +126,9 @@ final class BraiseController extends ApiController
     {
         $planned = [];
         foreach ($this->braises->all() as $braise) {
-            $draft = $this->drafts->fromArray($braise->draft);
-            $adapted = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->adapted($draft, new Problems()) : null;
-            if (null !== $adapted) {
-                $whole = $this->presenter->wholeDay($draft, $adapted);
-                $planned[] = [$braise, $whole->braise ?? $adapted, $whole];
+            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->work($braise->id, $this->drafts->fromArray($braise->draft)) : null;
+            if (null !== $worked?->adapted) {
+                $planned[] = [$braise, $worked->adapted, $worked->whole];
             }
         }
 

@@ -6,12 +6,12 @@ namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\BraisePresenter;
 use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Presentation\WorkedBraise;
 use Pausis\App\Exchange\AdaptedRecipe;
+use Pausis\App\Exchange\DayMarkdown;
 use Pausis\App\Exchange\KitchenSheet;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
-use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -34,41 +34,43 @@ final class RecipeExportController extends ApiController
     #[Route('/recipe.md', methods: ['GET'])]
     public function markdown(string $id): Response
     {
-        [$braise, $adapted] = $this->adapted($id);
+        [$braise, $worked] = $this->worked($id);
 
-        return $this->download($this->recipe->markdown($braise->title, $adapted, $this->house->measures()), 'text/markdown', $braise, 'md');
+        return $this->download($this->recipe->markdown($braise->title, $worked->orThrow(), $this->house->measures()), 'text/markdown', $braise, 'md');
     }
 
     #[Route('/recipe.jsonld', methods: ['GET'])]
     public function jsonLd(string $id): Response
     {
-        [$braise, $adapted] = $this->adapted($id);
-        $json = json_encode($this->recipe->jsonLd($braise->title, $adapted, $this->house->measures()), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+        [$braise, $worked] = $this->worked($id);
+        $json = json_encode($this->recipe->jsonLd($braise->title, $worked->orThrow(), $this->house->measures()), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
 
         return $this->download($json."\n", 'application/ld+json', $braise, 'json');
+    }
+
+    #[Route('/day.md', methods: ['GET'])]
+    public function day(string $id, DayMarkdown $day): Response
+    {
+        [$braise, $worked] = $this->worked($id);
+
+        return $this->download($day->write($braise->title, $worked->orThrow(), $worked->whole, $this->house->measures()), 'text/markdown', $braise, 'md');
     }
 
     /** For the wall beside the stove; paper is a4 or letter. */
     #[Route('/sheet.pdf', methods: ['GET'])]
     public function sheet(string $id, KitchenSheet $sheet, #[MapQueryParameter] string $paper = 'a4'): Response
     {
-        [$braise, $adapted] = $this->adapted($id);
-        $whole = $this->presenter->wholeDay($this->drafts->fromArray($braise->draft), $adapted);
-        $adapted = $whole->braise ?? $adapted;
+        [$braise, $worked] = $this->worked($id);
 
-        return $this->download($sheet->write($braise->title, $adapted, $whole, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
+        return $this->download($sheet->write($braise->title, $worked->orThrow(), $worked->whole, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
     }
 
-    /** @return array{BraiseRecord, AdaptedBraise} */
-    private function adapted(string $id): array
+    /** @return array{BraiseRecord, WorkedBraise} */
+    private function worked(string $id): array
     {
         $braise = $this->braises->find($id) ?? throw $this->createNotFoundException();
-        $problems = new Problems();
-        $adapted = $this->presenter->adapted($this->drafts->fromArray($braise->draft), $problems);
-        $problems->throwIfAny();
-        \assert(null !== $adapted);
 
-        return [$braise, $adapted];
+        return [$braise, $this->presenter->work($id, $this->drafts->fromArray($braise->draft))];
     }
 
     private function download(string $content, string $type, BraiseRecord $braise, string $extension): Response

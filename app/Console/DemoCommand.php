@@ -81,7 +81,8 @@ final readonly class DemoCommand
         \assert(null !== $reading);
         $draft = $this->drafts->fromArray([...$this->drafts->toArray($this->recipes->present($reading)->draft), ...$said]);
         $braise = new BraiseRecord($draft->title, $this->drafts->toArray($draft), $this->house->now());
-        $braise->headline = $this->presenter->present($braise->id, 1, $draft, null)->adaptation->verdict ?? '';
+        $worked = $this->presenter->work($braise->id, $draft);
+        $this->presenter->note($braise, $worked, $this->presenter->view($braise->id, 1, $worked, null));
         $this->braises->add($braise);
     }
 }

@@ -12,6 +12,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'braise')]
 #[ORM\Index(columns: ['deleted_at', 'updated_at'])]
+#[ORM\Index(name: 'IDX_BRAISE_PLAN_UNTIL', columns: ['plan_until'])]
 class BraiseRecord
 {
     #[ORM\Id]
@@ -29,6 +30,14 @@ class BraiseRecord
     /** The verdict when last saved, for the list. */
     #[ORM\Column(type: Types::TEXT)]
     public string $headline = '';
+
+    /** @var array<string, mixed>|null the day when last saved, a StoredPlan */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $plan = null;
+
+    /** When that day is over. */
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $planUntil = null;
 
     /** @param array<string, mixed> $draft a BraiseDraft, normalized */
     public function __construct(

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Pausis\App\Store;
 
+use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\DBAL\LockMode;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
+use Doctrine\ORM\Query\Parameter;
 
+/** @phpstan-import-type Stored from StoredPlan */
 final readonly class Braises
 {
     private const MOST_LISTED = 500;
+    private const MOST_PLANS = 12;
 
     public function __construct(private EntityManagerInterface $manager)
     {
@@ -33,6 +38,19 @@ final readonly class Braises
     public function all(): array
     {
         return $this->manager->getRepository(BraiseRecord::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::MOST_LISTED);
+    }
+
+    /**
+     * The days of the other braises that are not over.
+     *
+     * @return list<array{id: string, title: string, plan: Stored}>
+     */
+    public function otherPlans(string $id, \DateTimeImmutable $now): array
+    {
+        /** @var list<array{id: string, title: string, plan: Stored}> */
+        return $this->manager->createQuery('SELECT b.id, b.title, b.plan FROM '.BraiseRecord::class.' b WHERE b.deletedAt IS NULL AND b.planUntil > :now AND b.id <> :id ORDER BY b.planUntil')
+            ->setParameters(new ArrayCollection([new Parameter('now', $now, Types::DATETIME_IMMUTABLE), new Parameter('id', $id)]))
+            ->setMaxResults(self::MOST_PLANS)->getArrayResult();
     }
 
     public function add(BraiseRecord $braise): void

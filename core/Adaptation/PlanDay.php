@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\Internal\DayCase;
 use Pausis\Core\Adaptation\Internal\DayWays;
 use Pausis\Core\Adaptation\Internal\PlannedDay;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
@@ -29,30 +30,43 @@ final readonly class PlanDay
      * Null where the braise itself has no plan.
      *
      * @param list<Side>                        $sides
-     * @param array<string, \DateTimeImmutable> $pins  when some of the jobs are to begin, by id
+     * @param array<string, \DateTimeImmutable> $pins   when some of the jobs are to begin, by id
+     * @param list<OtherPot>                    $others braises that the kitchen cooks besides
      */
-    public function plan(AdaptedBraise $braise, array $sides, array $pins = []): ?WholeDay
+    public function plan(AdaptedBraise $braise, array $sides, array $pins = [], array $others = []): ?WholeDay
     {
         $day = $braise->chosen->day;
         if (!$day instanceof DayPlan) {
             return null;
         }
-        $case = new DayCase($braise, $day, $sides, $pins);
+        $case = new DayCase($braise, $day, $sides, $pins, array_merge(...array_map(static fn (OtherPot $o): array => $o->placed, $others)));
         [$planned, $refused] = $this->keepingPins($case);
         $dayJobs = new BraiseJobs($planned->braise ?? $braise, $planned->day ?? $day);
         [$fixed, $caught, $unkept] = $dayJobs->fixed($pins);
-        $caught = [...$dayJobs->missedEvening(), ...$caught];
+        $caught = [...self::taken($planned->day ?? $day, $others), ...$dayJobs->missedEvening(), ...$caught];
         if (null !== $planned) {
             $placed = [...$fixed, ...$planned->schedule->placed];
             usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
 
-            return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept]);
+            return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others);
         }
         $ways = new DayWays($this->sides, self::QUICK_STEPS);
         $case = $case->pinned([]);
         $alone = $case->with([])->plan(self::QUICK_STEPS);
 
-        return new WholeDay($braise, [...$fixed, ...($alone->schedule->placed ?? [])], true, $ways->clashing($case), $ways->out($case), $caught, $unkept);
+        return new WholeDay($braise, [...$fixed, ...($alone->schedule->placed ?? [])], true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others);
+    }
+
+    /**
+     * @param list<OtherPot> $others
+     *
+     * @return list<Caught> where the cooker is in use for another braise
+     */
+    private static function taken(DayPlan $day, array $others): array
+    {
+        $taken = array_filter($others, static fn (OtherPot $o): bool => $o->sameCooker && $o->cooks->overlaps($day->switchOn, $day->serve));
+
+        return array_values(array_map(static fn (OtherPot $o): Caught => new Caught('cooker-taken', $o->title, $o->cooks->from), $taken));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 
 /** The braise and its sides in one kitchen, or what stands in the way. */
@@ -17,8 +18,9 @@ final readonly class WholeDay
      * @param list<WayOut>          $ways    each checked by planning it
      * @param list<Caught>          $caught  what would have to be done while nobody is there
      * @param array<string, string> $refused times set by the cook that can't be kept, by job: nobody, hands, stove, too-early, too-late, together
+     * @param list<OtherPot>        $others  braises of the same day
      */
-    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught, public array $refused)
+    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught, public array $refused, public array $others = [])
     {
     }
 }

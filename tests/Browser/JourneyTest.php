@@ -153,7 +153,7 @@ final class JourneyTest extends BrowserTestCase
     #[Depends('testTheWholeFormIsReachedByKeyboard')]
     public function testTheCalendarFileHoldsTheDay(string $url): string
     {
-        $this->press('remove the time away from 08:10');
+        $this->press('remove the time from 08:10');
         $this->setValue('at', '18:00');
         $this->see('eat at 18:00');
         $this->see('Saved');

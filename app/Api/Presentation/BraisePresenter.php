@@ -10,11 +10,16 @@ use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\ProblemView;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
+use Pausis\App\Store\BraiseRecord;
+use Pausis\App\Store\Braises;
+use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problem;
@@ -25,6 +30,9 @@ use Pausis\Core\Recipe\Step;
 /** Works out what follows from a draft. */
 final readonly class BraisePresenter
 {
+    /** What follows the meal. */
+    private const EVENING_HOURS = 3;
+
     public function __construct(
         private DraftOrder $drafts,
         private AdaptBraise $adapt,
@@ -34,31 +42,54 @@ final readonly class BraisePresenter
         private House $house,
         private PlanDay $planDay,
         private Sides $sides,
+        private Braises $braises,
+        private DayPresenter $days,
     ) {
     }
 
     public function present(string $id, int $revision, BraiseDraft $draft, ?string $cookId): BraiseView
     {
-        $measures = $this->house->measures();
+        return $this->view($id, $revision, $this->work($id, $draft), $cookId);
+    }
+
+    /** @param string $id of the braise that is not counted among the others of its day; empty for a new one */
+    public function work(string $id, BraiseDraft $draft): WorkedBraise
+    {
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
         $adapted = $this->adapt($draft, $understood, $problems);
-        $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted);
+        $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
+
+        return new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
+    }
+
+    public function view(string $id, int $revision, WorkedBraise $worked, ?string $cookId): BraiseView
+    {
+        $measures = $this->house->measures();
 
         return new BraiseView(
             $id,
             $revision,
-            $draft,
-            array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $understood),
-            array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $problems->all()),
-            null === $adapted ? null : $this->adaptations->present($whole->braise ?? $adapted, $measures, $whole),
-            array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($draft, $understood)),
+            $worked->draft,
+            array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $worked->understood),
+            array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $worked->problems->all()),
+            null === $worked->adapted ? null : $this->adaptations->present($worked->adapted, $measures, $worked->whole),
+            array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($worked->draft, $worked->understood)),
             $cookId,
         );
     }
 
-    /** The braise and its sides in this house's kitchen; null where the braise has no plan. */
-    public function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted): ?WholeDay
+    /** Keeps in the record what a list of braises, and other braises of the day, need to know of it. */
+    public function note(BraiseRecord $record, WorkedBraise $worked, BraiseView $view): void
+    {
+        $measures = $this->house->measures();
+        $record->headline = $view->adaptation->verdict ?? '';
+        $record->plan = StoredPlan::of($worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures));
+        $record->planUntil = null === $record->plan ? null : $worked->adapted?->order->serveAt->modify('+'.self::EVENING_HOURS.' hours');
+    }
+
+    /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
+    private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
         $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
         foreach ($draft->ownSides as $k => $own) {
@@ -73,7 +104,18 @@ final readonly class BraisePresenter
             }
         }
 
-        return $this->planDay->plan($adapted, $sides, $pins);
+        return $this->planDay->plan($adapted, $sides, $pins, $this->others($draft, $adapted, $id));
+    }
+
+    /** @return list<OtherPot> */
+    private function others(BraiseDraft $draft, AdaptedBraise $adapted, string $id): array
+    {
+        $pots = [];
+        foreach ($this->braises->otherPlans($id, $this->house->now()) as ['id' => $other, 'title' => $title, 'plan' => $plan]) {
+            $pots[] = StoredPlan::pot($other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone());
+        }
+
+        return $pots;
     }
 
     /** The adapted braise, or null with the problems collected. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\Wire\JobView;
+use Pausis\App\Api\Wire\OtherPotView;
 use Pausis\App\Api\Wire\PersonView;
 use Pausis\App\Api\Wire\SpanView;
 use Pausis\App\Api\Wire\WayView;
@@ -36,6 +37,7 @@ final readonly class DayPresenter
         $first = $whole->placed[0]->from ?? $day->switchOn;
         $from = min($first, $day->switchOn)->modify('-15 minutes');
         $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
+        $others = $this->others($whole, $from, $to, $measures);
         $people = $braise->order->kitchen->people;
         $first = $people->persons[0]->presence;
 
@@ -53,7 +55,23 @@ final readonly class DayPresenter
             array_map(fn (WayOut $w): WayView => $this->way($w, $day->serve, $measures), $whole->ways),
             array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
+            $others,
+            [] === $others ? '' : $this->wording->say('day-plan.others', $measures, ['count' => \count($others), 'titles' => implode(', ', array_map(static fn (OtherPotView $o): string => $o->title, $others))]),
         );
+    }
+
+    /** @return list<OtherPotView> those with work in the time that is shown */
+    private function others(WholeDay $whole, \DateTimeImmutable $from, \DateTimeImmutable $to, Measures $measures): array
+    {
+        $shown = [];
+        foreach ($whole->others as $other) {
+            $within = array_values(array_filter($other->placed, static fn (Placed $p): bool => $p->from < $to && $from < $p->to));
+            if ([] !== $within) {
+                $shown[] = new OtherPotView($other->title, array_map(fn (Placed $p): JobView => $this->job($p, $to, '', $measures), $within));
+            }
+        }
+
+        return $shown;
     }
 
     public function text(Placed $placed, Measures $measures): string

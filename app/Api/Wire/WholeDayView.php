@@ -8,13 +8,14 @@ namespace Pausis\App\Api\Wire;
 final readonly class WholeDayView
 {
     /**
-     * @param list<JobView>    $jobs   in order of time
-     * @param list<PersonView> $people
-     * @param list<SpanView>   $away   nobody at home
-     * @param list<SpanView>   $asleep
-     * @param string           $clash  what can’t all be had, in words; empty where all can
-     * @param list<WayView>    $ways
-     * @param list<string>     $caught what would have to be done while nobody is there
+     * @param list<JobView>      $jobs   in order of time
+     * @param list<PersonView>   $people
+     * @param list<SpanView>     $away   nobody at home
+     * @param list<SpanView>     $asleep
+     * @param string             $clash  what can’t all be had, in words; empty where all can
+     * @param list<WayView>      $ways
+     * @param list<OtherPotView> $others other braises of the day
+     * @param list<string>       $caught what would have to be done while nobody is there
      */
     public function __construct(
         public array $jobs,
@@ -30,6 +31,8 @@ final readonly class WholeDayView
         public array $ways,
         public array $caught,
         public string $note,
+        public array $others,
+        public string $othersText,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Schedule;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
@@ -20,16 +21,17 @@ final readonly class DayCase
 
     /**
      * @param list<Side>                        $sides
-     * @param array<string, \DateTimeImmutable> $pins  by job
+     * @param array<string, \DateTimeImmutable> $pins     by job
+     * @param list<Placed>                      $reserved by other braises of the day
      */
-    public function __construct(public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private int $sauceWaits = 0)
+    public function __construct(public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private array $reserved = [], private int $sauceWaits = 0)
     {
     }
 
     /** @param list<Side> $sides */
     public function with(array $sides): self
     {
-        return new self($this->braise, $this->day, $sides, $this->pins);
+        return new self($this->braise, $this->day, $sides, $this->pins, $this->reserved);
     }
 
     /** In another kitchen, where the pot may be switched on at another time. */
@@ -38,13 +40,13 @@ final readonly class DayCase
         $braise = $this->braise->in($kitchen);
         $day = $braise->chosen->planFor($braise->order, $this->day->serve);
 
-        return new self($braise, $day instanceof DayPlan ? $day : $this->day, $this->sides, $this->pins);
+        return new self($braise, $day instanceof DayPlan ? $day : $this->day, $this->sides, $this->pins, $this->reserved);
     }
 
     /** @param array<string, \DateTimeImmutable> $pins */
     public function pinned(array $pins): self
     {
-        return new self($this->braise, $this->day, $this->sides, $pins);
+        return new self($this->braise, $this->day, $this->sides, $pins, $this->reserved);
     }
 
     /** With another dinner; null where the braise can't be ready for it. */
@@ -52,7 +54,7 @@ final readonly class DayCase
     {
         $day = $this->braise->chosen->planFor($this->braise->order, $serve);
 
-        return $day instanceof DayPlan ? new self($this->braise, $day, $this->sides, $this->pins) : null;
+        return $day instanceof DayPlan ? new self($this->braise, $day, $this->sides, $this->pins, $this->reserved) : null;
     }
 
     /** The day with its times; null where it can't be. The sauce, and the pot with it, begins as much sooner as the sides need. */
@@ -68,7 +70,7 @@ final readonly class DayCase
                 return new PlannedDay($this->braise->onDay($this->day, $this->sauceWaits), $this->day, $schedule);
             }
             $day = $this->braise->chosen->planFor($this->braise->order, $this->day->serve, $minutes);
-            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $minutes))->schedule($mostSteps, 0) : null;
+            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved, $minutes))->schedule($mostSteps, 0) : null;
             if ($day instanceof DayPlan && null !== $sooner) {
                 return new PlannedDay($this->braise->onDay($day, $minutes), $day, $sooner);
             }
@@ -104,7 +106,7 @@ final readonly class DayCase
         $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->serves), $this->sides));
         $toTheTable = array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides);
 
-        return (new Scheduler($this->kitchen(), $this->braise->order->now, $this->day->serve, $fixed))->schedule(
+        return (new Scheduler($this->kitchen(), $this->braise->order->now, $this->day->serve, [...$fixed, ...$this->reserved]))->schedule(
             array_map(fn (Job $j): Job => $j->pinnedAt($this->pins[$j->id] ?? null), [...$jobs->movable($sooner), ...$toTheTable]),
             $mostSteps,
         );

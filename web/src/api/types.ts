@@ -366,6 +366,12 @@ export type OriginalDraft = {
   boilsWine: boolean;
 };
 
+/** Another braise of the day, whose work keeps its time. */
+export type OtherPotView = {
+  title: string;
+  jobs: JobView[];
+};
+
 /** What one way of running the cooker comes to. */
 export type OutcomeView = {
   setting: string;
@@ -632,6 +638,8 @@ export type WholeDayView = {
   ways: WayView[];
   caught: string[];
   note: string;
+  others: OtherPotView[];
+  othersText: string;
 };
 
 /** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */

@@ -6,6 +6,7 @@ import { useDrag } from "../kit/useDrag";
 import { dayScale } from "./dayScale";
 import { Handle } from "./Handle";
 import { JobBar, ROW } from "./JobBar";
+import { OtherBar } from "./OtherBar";
 import { rowsOf } from "./rowsOf";
 
 const WIDTH = 1120;
@@ -75,6 +76,7 @@ export function Timeline({
       (typeof what === "string" || typeof held.what === "string" ? held.what === what : held.what.id === what.id);
     return drag.at !== null && held !== null && same ? drag.at.x - held.x : 0;
   };
+  const others = new Set(day.others.flatMap((other) => other.jobs.map((job) => job.id)));
   const on = Date.parse(day.switchOn);
   const rows = rowsOf(day);
   const cookerTop = TOP + rows.length * ROW;
@@ -154,21 +156,25 @@ export function Timeline({
                 {row.name === rows[index - 1]?.name ? "" : row.name}
               </text>
               <line x1={0} x2={WIDTH} y1={top + ROW} y2={top + ROW} stroke="var(--line)" />
-              {row.jobs.map((job) => (
-                <JobBar
-                  key={job.id}
-                  job={job}
-                  number={day.jobs.indexOf(job) + 1}
-                  x={x(job.from)}
-                  width={Math.max(4, x(job.to) - x(job.from) - 1)}
-                  top={top}
-                  shift={shift(job)}
-                  range={RANGE}
-                  drag={holding(job)}
-                  onStep={(steps) => onPin(job, Date.parse(job.from) + steps * STEP)}
-                  onKeep={() => onKeep(job)}
-                />
-              ))}
+              {row.jobs.map((job) =>
+                others.has(job.id) ? (
+                  <OtherBar key={job.id} text={job.text} x={x(job.from)} end={x(job.to)} top={top} />
+                ) : (
+                  <JobBar
+                    key={job.id}
+                    job={job}
+                    number={day.jobs.indexOf(job) + 1}
+                    x={x(job.from)}
+                    width={Math.max(4, x(job.to) - x(job.from) - 1)}
+                    top={top}
+                    shift={shift(job)}
+                    range={RANGE}
+                    drag={holding(job)}
+                    onStep={(steps) => onPin(job, Date.parse(job.from) + steps * STEP)}
+                    onKeep={() => onKeep(job)}
+                  />
+                ),
+              )}
             </g>
           );
         })}

@@ -117,10 +117,15 @@ export function WholeDayPanel({
               Kitchen sheet to print
             </a>
             {" · "}
+            <a href={`/api/braises/${braiseId}/day.md`} className={LINK} download>
+              the list as Markdown
+            </a>
+            {" · "}
             <a href="/api/braises/calendar.ics" className={LINK}>
               calendar to subscribe to
             </a>
           </p>
+          {day.othersText !== "" && <p className="text-sm text-soft">{day.othersText}</p>}
           {day.note !== "" && <p className="text-sm text-soft">{day.note}</p>}
         </>
       )}

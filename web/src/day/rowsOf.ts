@@ -14,13 +14,16 @@ export function lines(jobs: JobView[]): JobView[][] {
 
 /** A row for each cook, then as many as are needed for rings and oven. */
 export function rowsOf(day: WholeDayView): DayRow[] {
+  const jobs = [...day.jobs, ...day.others.flatMap((other) => other.jobs)].sort(
+    (a, b) => Date.parse(a.from) - Date.parse(b.from),
+  );
   return [
     ...day.people.map((person) => ({
       name: person.name === "" ? "hands" : person.name,
       person,
-      jobs: day.jobs.filter((job) => job.who === person.id),
+      jobs: jobs.filter((job) => job.who === person.id),
     })),
-    ...lines(day.jobs.filter((job) => job.rings > 0)).map((jobs) => ({ name: "ring", jobs })),
-    ...lines(day.jobs.filter((job) => job.ovens > 0)).map((jobs) => ({ name: "oven", jobs })),
+    ...lines(jobs.filter((job) => job.rings > 0)).map((line) => ({ name: "ring", jobs: line })),
+    ...lines(jobs.filter((job) => job.ovens > 0)).map((line) => ({ name: "oven", jobs: line })),
   ];
 }

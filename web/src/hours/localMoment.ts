@@ -26,6 +26,8 @@ export function localMoment(milliseconds: number, timeZone: string | undefined):
 
 /** The milliseconds of a moment that the house's clock writes, YYYY-MM-DDTHH:MM. */
 export function momentOf(local: string, timeZone: string | undefined): number {
-  const guess = Date.parse(`${local}:00Z`);
-  return guess - (Date.parse(`${localMoment(guess, timeZone)}:00Z`) - guess);
+  const written = Date.parse(`${local}:00Z`);
+  const ahead = (at: number) => Date.parse(`${localMoment(at, timeZone)}:00Z`) - at;
+  // Near a change of the clocks the first guess has the offset of the other side.
+  return written - ahead(written - ahead(written));
 }

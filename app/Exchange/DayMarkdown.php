@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Exchange;
+
+use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Wording\Measures;
+use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\WholeDay;
+
+/** The day as Markdown: a list to tick off. */
+final readonly class DayMarkdown
+{
+    public function __construct(private AdaptationPresenter $adaptations, private Wording $wording)
+    {
+    }
+
+    public function write(string $title, AdaptedBraise $braise, ?WholeDay $whole, Measures $measures): string
+    {
+        $view = $this->adaptations->present($braise, $measures, $whole);
+        $lines = [];
+        foreach ($view->wholeDay->jobs ?? [] as $job) {
+            $lines[] = "- [ ] **$job->clock** $job->text, $job->minutes min".('' === $job->person ? '' : ", $job->person");
+        }
+        if (null === $view->wholeDay) {
+            foreach ($view->day as $task) {
+                $lines[] = "- [ ] **$task->clock** $task->text";
+            }
+        }
+        $notes = [...($view->wholeDay->caught ?? []), ...('' === ($view->wholeDay->clash ?? '') ? [] : [$view->wholeDay->clash ?? '']), $this->wording->label('caution', 'defer')];
+
+        return implode("\n", ["# $title", '', $view->verdict, '', '## '.$measures->day($braise->order->serveAt), '', ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => "- $note", $notes), '']);
+    }
+}
