@@ -16,6 +16,7 @@ use Pausis\App\Store\Braises;
 use Pausis\App\Store\Cooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -59,11 +60,11 @@ final class BraiseController extends ApiController
         return $this->answer($view, 201);
     }
 
-    /** Works a draft out without storing it. */
+    /** Works a draft out without storing it; $of is the braise whose change it would be. */
     #[Route('/preview', methods: ['POST'], priority: 1)]
-    public function preview(#[MapRequestPayload] BraiseDraft $draft): JsonResponse
+    public function preview(#[MapRequestPayload] BraiseDraft $draft, #[MapQueryParameter] string $of = ''): JsonResponse
     {
-        return $this->answer($this->presenter->present('', 0, $draft, null));
+        return $this->answer($this->presenter->present($of, 0, $draft, null));
     }
 
     #[Route('/{id}', methods: ['GET'])]

@@ -20,7 +20,7 @@ final readonly class PlanDay
 {
     private const HELPERS = 3;
     /** Enough to see whether a changed day can be done. */
-    private const QUICK_STEPS = 5_000;
+    private const QUICK_STEPS = 4_000;
 
     public function __construct(private Sides $sides)
     {

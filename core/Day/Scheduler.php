@@ -15,7 +15,7 @@ use Pausis\Core\Day\Internal\Stages;
  */
 final readonly class Scheduler
 {
-    public const MOST_STEPS = 60_000;
+    public const MOST_STEPS = 25_000;
 
     /**
      * @param \DateTimeImmutable $from     nothing starts before

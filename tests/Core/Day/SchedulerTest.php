@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Day;
 
-use Pausis\Core\Day\Internal\Search;
+use Pausis\Core\Day\Internal\Hands;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
@@ -275,7 +275,7 @@ final class SchedulerTest extends TestCase
                     continue 2;
                 }
                 $taken[$who][] = new Interval($from, $to);
-                $cost += $persons[$who]->presence->isBusy($from, $to) ? Search::INTRUSION : 0.0;
+                $cost += $persons[$who]->presence->isBusy($from, $to) ? Hands::INTRUSION : 0.0;
             }
             $cheapest = min($cheapest ?? $cost, $cost);
         }

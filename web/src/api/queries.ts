@@ -67,10 +67,10 @@ export const useLearnMeaning = () =>
 export const useForgetMeaning = () =>
   useSending((words: string) => request<void>("DELETE", `/meanings/${encodeURIComponent(words)}`), ["meanings"]);
 
-export const usePreview = (draft: BraiseDraft) =>
+export const usePreview = (draft: BraiseDraft, braiseId = "") =>
   useQuery({
-    queryKey: ["preview", draft],
-    queryFn: () => request<BraiseView>("POST", "/braises/preview", draft),
+    queryKey: ["preview", braiseId, draft],
+    queryFn: () => request<BraiseView>("POST", `/braises/preview?of=${braiseId}`, draft),
     placeholderData: (previous) => previous,
     gcTime: 0,
   });

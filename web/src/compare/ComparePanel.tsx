@@ -27,12 +27,14 @@ const ROWS: Row[] = [
 
 /** This braise beside one changed thing: what differs is marked, and can be taken. */
 export function ComparePanel({
+  braiseId,
   draft,
   adaptation,
   catalogue,
   cookers,
   onTake,
 }: {
+  braiseId: string;
   draft: BraiseDraft;
   adaptation: Adaptation;
   catalogue: Catalogue;
@@ -55,6 +57,7 @@ export function ComparePanel({
       </div>
       {variant && (
         <Comparison
+          braiseId={braiseId}
           draft={{ ...draft, ...variant.part }}
           now={adaptation}
           label={variant.label}
@@ -69,17 +72,19 @@ export function ComparePanel({
 }
 
 function Comparison({
+  braiseId,
   draft,
   now,
   label,
   onTake,
 }: {
+  braiseId: string;
   draft: BraiseDraft;
   now: Adaptation;
   label: string;
   onTake: () => void;
 }) {
-  const preview = usePreview(useDebounced(draft, 200));
+  const preview = usePreview(useDebounced(draft, 200), braiseId);
   const other = preview.data?.adaptation;
   if (other === undefined || other === null) {
     return (

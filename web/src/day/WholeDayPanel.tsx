@@ -63,11 +63,12 @@ export function WholeDayPanel({
       onChange({ pins: [...others, { job: job.id, at: localMoment(milliseconds, zone) }] });
     }
   };
+  const sides = draft.sides.length + draft.ownSides.length;
   const keep = (job: JobView) => (job.pinned ? release(job) : pin(job, Date.parse(job.from)));
   return (
     <Panel
       title="Everything around it"
-      aside={<span className="text-sm text-soft">{draft.sides.length + draft.ownSides.length} side dishes</span>}
+      aside={<span className="text-sm text-soft">{sides === 1 ? "1 side dish" : `${sides} side dishes`}</span>}
     >
       {day === null ? (
         <p>There is no plan for the braise itself yet.</p>

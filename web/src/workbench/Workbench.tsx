@@ -117,7 +117,14 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         </div>
       )}
       {adaptation && (
-        <ComparePanel draft={draft} adaptation={adaptation} catalogue={catalogue} cookers={cookers} onTake={change} />
+        <ComparePanel
+          braiseId={view.id}
+          draft={draft}
+          adaptation={adaptation}
+          catalogue={catalogue}
+          cookers={cookers}
+          onTake={change}
+        />
       )}
       <RecipePanel draft={draft} view={view} catalogue={catalogue} problem={problem} onChange={change} />
       <ConflictDialog open={saving === "conflict"} onTheirs={takeTheirs} onMine={keepMine} />

@@ -7,7 +7,9 @@ const catalogue = { settings: [], levels: [], efforts: [] } as unknown as Catalo
 const adaptation = (people: ReturnType<typeof day>["people"]) =>
   ({ outcomes: [], wholeDay: day({ people }) }) as unknown as Adaptation;
 const named = (name: string, away: { from: string; to: string }[]) =>
-  variants(draft(), adaptation([{ id: "t", name: "", away, busy: [] }]), catalogue, []).find((one) => one.name === name);
+  variants(draft(), adaptation([{ id: "t", name: "", away, busy: [] }]), catalogue, []).find(
+    (one) => one.name === name,
+  );
 
 test("being at home is worth a look only where somebody is away", () => {
   expect(named("home", [])).toBeUndefined();

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day\Internal;
+
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Whereabouts;
+
+/**
+ * Whose hands are free in the minutes of a stretch, and who does which of the jobs that are placed in it.
+ *
+ * Hot loops on packed arrays.
+ */
+final class Hands
+{
+    /** Cost of calling somebody from something else, as minutes of waiting. */
+    public const INTRUSION = 10.0;
+
+    /** @var list<Person> */
+    private array $persons;
+    /** @var list<array<int, int>> for each person and minute, how many minutes on they are free */
+    private array $free = [];
+    /** @var list<array<int, int>> the same, busy or free */
+    private array $there = [];
+    /** @var array<int, int> how many are there in each minute */
+    private array $count;
+    /** @var list<array{int, int, int}> place of the job, start, end; by start */
+    private array $asked = [];
+    /** @var array<string, float> least cost at which the same work was left to the same hands */
+    private array $seen = [];
+    /** @var array<int, int>|null person by job */
+    private ?array $best = null;
+    private float $bestCost = \INF;
+
+    /** @param list<Placed> $reserved */
+    public function __construct(People $people, \DateTimeImmutable $from, int $minutes, array $reserved)
+    {
+        $this->persons = $people->persons;
+        $this->count = array_fill(0, $minutes, 0);
+        foreach ($this->persons as $person) {
+            $row = $person->presence->steps($from, 60, $minutes);
+            foreach ($reserved as $placed) {
+                if ($placed->job->hands && $placed->person?->id === $person->id) {
+                    $last = min($minutes, (int) ceil(($placed->to->getTimestamp() - $from->getTimestamp()) / 60));
+                    for ($k = max(0, (int) floor(($placed->from->getTimestamp() - $from->getTimestamp()) / 60)); $k < $last; ++$k) {
+                        $row[$k] = Whereabouts::Away;
+                    }
+                }
+            }
+            $free = $there = array_fill(0, $minutes + 1, 0);
+            for ($k = $minutes - 1; $k >= 0; --$k) {
+                $free[$k] = Whereabouts::Home === $row[$k] ? $free[$k + 1] + 1 : 0;
+                $there[$k] = Whereabouts::Home === $row[$k] || Whereabouts::Busy === $row[$k] ? $there[$k + 1] + 1 : 0;
+                $this->count[$k] += $there[$k] > 0 ? 1 : 0;
+            }
+            $this->free[] = $free;
+            $this->there[] = $there;
+        }
+    }
+
+    /** @return array<int, int> how many are there in each minute */
+    public function counted(): array
+    {
+        return $this->count;
+    }
+
+    /** Whether somebody could, were nothing else to be done. */
+    public function couldDo(Job $job, int $start): bool
+    {
+        foreach ($this->persons as $k => $_) {
+            if (null !== $this->costOf($k, $start, $job->minutes)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Shares out the work with as few intrusions as can be, the first asked first.
+     *
+     * @param list<Job>          $jobs
+     * @param array<string, int> $starts
+     *
+     * @return array{array<string, int>, float}|null person by job, and the cost; null where nobody is left for some of it
+     */
+    public function share(array $jobs, array $starts): ?array
+    {
+        $this->asked = [];
+        foreach ($jobs as $k => $job) {
+            if ($job->hands) {
+                $this->asked[] = [$k, $starts[$job->id], $starts[$job->id] + $job->minutes];
+            }
+        }
+        usort($this->asked, static fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
+        $this->best = null;
+        $this->bestCost = \INF;
+        $this->seen = [];
+        $this->assign(0, [], array_fill(0, \count($this->persons), \PHP_INT_MIN), 0.0);
+        if (null === $this->best) {
+            return null;
+        }
+        $who = [];
+        foreach ($this->best as $k => $person) {
+            $who[$jobs[$k]->id] = $person;
+        }
+
+        return [$who, $this->bestCost];
+    }
+
+    public function person(int $who): Person
+    {
+        return $this->persons[$who];
+    }
+
+    /**
+     * @param array<int, int> $who  person by job so far
+     * @param array<int, int> $ends when each person's last job ends
+     */
+    private function assign(int $n, array $who, array $ends, float $cost): void
+    {
+        if ($cost >= $this->bestCost) {
+            return;
+        }
+        if ($n === \count($this->asked)) {
+            $this->best = $who;
+            $this->bestCost = $cost;
+
+            return;
+        }
+        [$job, $start, $end] = $this->asked[$n];
+        // What was done before and is over makes no difference to what is left.
+        $state = $n.':'.implode(',', array_map(static fn (int $ends): int => max($ends, $start), $ends));
+        if (($this->seen[$state] ?? \INF) <= $cost) {
+            return;
+        }
+        $this->seen[$state] = $cost;
+        foreach ($this->persons as $k => $_) {
+            $more = $ends[$k] <= $start ? $this->costOf($k, $start, $end - $start) : null;
+            if (null !== $more) {
+                $was = $ends[$k];
+                $ends[$k] = $end;
+                $this->assign($n + 1, $who + [$job => $k], $ends, $cost + $more);
+                $ends[$k] = $was;
+            }
+        }
+    }
+
+    private function costOf(int $person, int $start, int $minutes): ?float
+    {
+        return match (true) {
+            $this->free[$person][$start] >= $minutes => 0.0,
+            $minutes <= Presence::QUICK_MINUTES && $this->there[$person][$start] >= $minutes => self::INTRUSION,
+            default => null,
+        };
+    }
+}
