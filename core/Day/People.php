@@ -69,10 +69,8 @@ final readonly class People
         if (1 === \count($this->persons)) {
             return false;
         }
-        $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
-        $rows = array_map(static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $this->persons);
-        for ($k = 0; $k < $steps; ++$k) {
-            if (!\in_array(Whereabouts::Home, array_column($rows, $k), true)) {
+        foreach ($this->steps($from, $to) as $all) {
+            if (!\in_array(Whereabouts::Home, $all, true)) {
                 return false;
             }
         }
@@ -80,16 +78,26 @@ final readonly class People
         return true;
     }
 
-    /** Whether nobody is at home at any time of it. */
+    /** Whether for some of that time nobody is at home. */
     public function isAway(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
     {
-        foreach ($this->persons as $person) {
-            if (!$person->presence->isAway($from, $to)) {
-                return false;
+        foreach ($this->steps($from, $to) as $all) {
+            if ([] === array_filter($all, static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w)) {
+                return true;
             }
         }
 
-        return true;
+        return false;
+    }
+
+    /** @return list<list<Whereabouts|null>> where everybody is, in each step of it */
+    private function steps(\DateTimeImmutable $from, \DateTimeImmutable $to): array
+    {
+        $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
+
+        $rows = array_map(static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $this->persons);
+
+        return array_map(static fn (int $k): array => array_column($rows, $k), array_keys($rows[0]));
     }
 
     /** The first moment from $from on, on a five-minute grid, at which somebody is free for so long; null past $until. */

@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Adaptation;
 
-use Pausis\Core\Adaptation\AdaptBraise;
-use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\Handling;
-use Pausis\Core\Adaptation\PlanDay;
-use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
-use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\People;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
-use Pausis\Core\Day\Side;
-use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Explain\Term;
-use Pausis\Core\Heat\Room;
-use Pausis\Core\Larder\Larder;
-use Pausis\Core\Meat\Cuts;
-use Pausis\Core\Quantity\Mass;
-use Pausis\Core\Quantity\Temperature;
-use Pausis\Core\Quantity\Volume;
-use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\IngredientReader;
-use Pausis\Tests\Core\Cooks;
+use Pausis\Tests\Core\Days;
 use PHPUnit\Framework\TestCase;
 
 /** The sample household's working day: away until twenty past five, dinner at seven. */
@@ -49,7 +34,7 @@ final class PlanDayTest extends TestCase
         }
         self::assertNoClash($day, 1);
         foreach ($day->placed as $placed) {
-            self::assertTrue(!$placed->job->hands || self::presence()->isFree($placed->from, $placed->to), $placed->job->id);
+            self::assertTrue(!$placed->job->hands || Days::working()->isFree($placed->from, $placed->to), $placed->job->id);
         }
     }
 
@@ -91,7 +76,7 @@ final class PlanDayTest extends TestCase
 
     public function testAJobThatTheCookSetsIsKeptThereOrSaidToClash(): void
     {
-        $at = self::at('16:30');
+        $at = Days::at('16:30');
         $presence = new Presence([], '22:45', '05:00');
         $kept = self::plan(['slaw'], presence: $presence, pins: ['slaw-0' => $at]);
         $starts = [];
@@ -120,7 +105,7 @@ final class PlanDayTest extends TestCase
 
     public function testDriedBeansAreSoakedTheEveningBeforeAndBoiledBeforeLoading(): void
     {
-        $day = self::plan([], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock'], serve: self::at('19:30'));
+        $day = self::plan([], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock'], serve: Days::at('19:30'));
         $of = [];
         foreach ($day->placed as $placed) {
             $of[$placed->job->code] = $placed;
@@ -129,13 +114,13 @@ final class PlanDayTest extends TestCase
         self::assertLessThanOrEqual($of['load']->from, $of['boil-beans']->to);
         self::assertEquals($of['beans-on']->to, $of['boil-beans']->from);
         self::assertEqualsWithDelta(30 * 60, $of['boil-beans']->to->getTimestamp() - $of['boil-beans']->from->getTimestamp(), 0);
-        self::assertGreaterThan(self::at('20:30')->modify('-1 minute'), $of['portion']->from);
-        self::assertLessThanOrEqual(self::at('21:30'), $of['into-fridge']->to);
+        self::assertGreaterThan(Days::at('20:30')->modify('-1 minute'), $of['portion']->from);
+        self::assertLessThanOrEqual(Days::at('21:30'), $of['into-fridge']->to);
     }
 
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
-        $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(self::at('08:10'), self::at('18:35'))], '22:45', '06:15'));
+        $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(Days::at('08:10'), Days::at('18:35'))], '22:45', '06:15'));
         $foods = array_map(static fn (Caught $c): string => $c->what, $late->caught);
 
         self::assertContains('frozen peas', $foods);
@@ -156,16 +141,11 @@ final class PlanDayTest extends TestCase
         $without = array_values(array_diff($sides, [$way->value]));
 
         return match ($way->code) {
-            'more-hands' => self::plan($sides, people: People::alone(self::presence())->andHelpers((int) $way->value)),
+            'more-hands' => self::plan($sides, people: People::alone(Days::working())->andHelpers((int) $way->value)),
             'without-side', 'without-sides' => self::plan(array_values(array_diff($sides, explode(',', $way->value)))),
             'instead-side' => self::plan([...$without, 'warm-loaf']),
-            default => self::plan($sides, serve: self::at('19:00')->modify("+$way->value minutes")),
+            default => self::plan($sides, serve: Days::at('19:00')->modify("+$way->value minutes")),
         };
-    }
-
-    private static function presence(): Presence
-    {
-        return new Presence([new Interval(self::at('08:10'), self::at('17:20'))], '22:45', '06:15');
     }
 
     /**
@@ -173,23 +153,12 @@ final class PlanDayTest extends TestCase
      * @param list<string>                      $lines
      * @param array<string, \DateTimeImmutable> $pins
      */
-    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = ['2 onions', '3 carrots', '700 ml beef stock', '1 tsp salt'], ?Presence $presence = null, ?People $people = null, int $rings = 4, ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
+    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = Days::LINES, ?Presence $presence = null, ?People $people = null, ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
     {
-        $reader = new IngredientReader(Larder::load(), Cuts::load());
-        $table = Sides::load();
-        $braise = (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
-            new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-25 18:40', new \DateTimeZone('Europe/Vienna')),
-            $serve ?? self::at('19:00'), new Kitchen($people ?? People::alone($presence ?? self::presence()), $rings), choice: ProgramChoice::Low, handling: $handling,
-        ));
-        $day = (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins);
+        $kitchen = new Kitchen($people ?? People::alone($presence ?? Days::working()));
+        $day = Days::plan(Days::braise($kitchen, $handling, $lines, $serve), $sides, $pins);
         self::assertNotNull($day);
 
         return $day;
-    }
-
-    private static function at(string $time): \DateTimeImmutable
-    {
-        return new \DateTimeImmutable("2026-11-26 $time", new \DateTimeZone('Europe/Vienna'));
     }
 }
