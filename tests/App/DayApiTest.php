@@ -125,4 +125,67 @@ final class DayApiTest extends ApiTestCase
             self::assertStringContainsString('FontFile2', $pdf);
         }
     }
+
+    public function testTheDayIsWrittenAsAListToTickOff(): void
+    {
+        $id = self::text($this->call('POST', '/api/braises', [...$this->draft(), 'title' => 'Shanks', 'sides' => ['mash']], 201), 'id');
+        $this->client->request('GET', "/api/braises/$id/day.md");
+        $response = $this->client->getResponse();
+
+        self::assertSame('text/markdown; charset=utf-8', $response->headers->get('Content-Type'));
+        $list = (string) $response->getContent();
+        self::assertStringStartsWith("# Shanks\n\nIn by ", $list);
+        self::assertMatchesRegularExpression('/^- \[ \] \*\*18:\d\d\*\* Drain and mash: mash, \d+ min$/m', $list);
+        self::assertStringContainsString('booklet', $list);
+    }
+
+    public function testTwoBraisesOfOneDayLeaveEachOtherTheirHandsAndSayWhoHasTheCooker(): void
+    {
+        $draft = [...$this->draft(), 'title' => 'Shanks', 'sides' => ['mash']];
+        $first = $this->call('POST', '/api/braises', $draft, 201);
+        $second = self::in($this->call('POST', '/api/braises', [...$draft, 'title' => 'Cheeks'], 201), 'adaptation.wholeDay');
+        self::assertIsArray($second);
+        self::assertStringContainsString('Shanks', self::text($second, 'othersText'));
+        self::assertStringContainsString('This cooker is in use', self::text($second, 'caught.0'));
+        self::assertStringStartsWith('Shanks: ', self::text($second, 'others.0.jobs.0.text'));
+
+        $id = self::text($first, 'id');
+        $alone = self::in($this->call('POST', "/api/braises/preview?of=$id", $draft), 'adaptation.wholeDay.others');
+        self::assertIsArray($alone);
+        self::assertSame(['Cheeks'], array_column($alone, 'title'), 'not itself');
+        $this->call('DELETE', "/api/braises/$id", expected: 204);
+        self::assertSame('Cheeks', self::text($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay.others.0.title'));
+        $later = $this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => '2026-11-29T19:00', 'away' => []]);
+        self::assertSame([], self::in($later, 'adaptation.wholeDay.others'));
+    }
+
+    public function testATimeThatCantBeKeptIsSaidAtItsJobAndKeptInTheDraft(): void
+    {
+        $pins = [['job' => 'mash-0', 'at' => '2026-11-26T17:30'], ['job' => 'brown-meat', 'at' => '2026-11-26T06:20']];
+        $answer = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'sides' => ['mash'], 'pins' => $pins]);
+        $jobs = array_column((array) self::in($answer, 'adaptation.wholeDay.jobs'), null, 'id');
+
+        self::assertSame('', self::text($answer, 'adaptation.wholeDay.clash'));
+        self::assertSame(['2026-11-26T17:30:00+01:00', true, ''], [$jobs['mash-0']['from'], $jobs['mash-0']['pinned'], $jobs['mash-0']['refused']]);
+        self::assertSame([false, 'what comes of it can’t wait that long'], [$jobs['brown-meat']['pinned'], $jobs['brown-meat']['refused']]);
+        self::assertSame($pins, self::in($answer, 'draft.pins'));
+    }
+
+    public function testATimerStartsAColdPotLaterAndNoOther(): void
+    {
+        $handling = static fn (array $part): array => ['effort' => 'cold', 'hotLiquid' => false, 'warmInsert' => false, 'layers' => 'roots-under', 'lids' => [], 'start' => '', ...$part];
+        $draft = [...$this->draft(), 'setting' => 'high', 'away' => []];
+        $cold = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => '1 h'])]);
+        self::assertStringContainsString('the timer set', json_encode(self::in($cold, 'adaptation.day'), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
+        $now = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling([])]);
+        self::assertLessThan(self::text($now, 'adaptation.outcomes.1.switchOn'), self::text($cold, 'adaptation.outcomes.1.switchOn'));
+
+        foreach (['3 h' => 'finding', '1 h' => 'browned'] as $delay => $what) {
+            $refused = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => $delay, 'effort' => 'browned' === $what ? 'full' : 'cold'])]);
+            self::assertStringStartsWith('Not this way', self::text($refused, 'adaptation.verdict'));
+            self::assertSame('no-delay', self::text($refused, 'adaptation.remedy'));
+        }
+        $problem = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => 'a while', 'high' => '20 h'])]);
+        self::assertSame(['handling.high', 'handling.delay'], array_column((array) $problem['problems'], 'path'));
+    }
 }
