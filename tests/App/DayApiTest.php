@@ -163,6 +163,7 @@ final class DayApiTest extends ApiTestCase
     {
         $pins = [['job' => 'mash-0', 'at' => '2026-11-26T17:30'], ['job' => 'brown-meat', 'at' => '2026-11-26T06:20']];
         $answer = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'sides' => ['mash'], 'pins' => $pins]);
+        /** @var array<string, array{from: string, pinned: bool, refused: string}> $jobs */
         $jobs = array_column((array) self::in($answer, 'adaptation.wholeDay.jobs'), null, 'id');
 
         self::assertSame('', self::text($answer, 'adaptation.wholeDay.clash'));

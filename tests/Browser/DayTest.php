@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
 
@@ -92,5 +93,111 @@ final class DayTest extends BrowserTestCase
         $this->see('asleep');
         $this->see('22:');
         $this->assertSound();
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testTheMealIsMovedOnTheClockAndTheDayFollows(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Everything around it');
+        $this->key("[aria-label='Eat'][role=slider]", WebDriverKeys::ARROW_RIGHT);
+        $this->see('eat at 19:05');
+        $this->drag($this->find("//*[@role='slider'][@aria-label='Eat']"), 40, 0);
+        $this->dontSee('eat at 19:05');
+        $this->press('Undo');
+        $this->press('Undo');
+        $this->see('eat at 19:00');
+        $this->press('Eat half an hour later');
+        $this->see('eat at 19:30');
+        $this->press('Undo');
+        // Left at once, while it is being saved: opened again, it is no change of somebody else's.
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('eat at 19:00');
+        $this->see('Saved');
+        $this->dontSee('changed in another window');
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testTheBraisesOwnJobsAreMovedLockedAndSaidWhyNot(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Cut the vegetables');
+        $this->key("[aria-label='Cut the vegetables'][role=slider]", WebDriverKeys::ARROW_LEFT);
+        $this->see('kept here');
+        $this->press('kept here');
+        $this->dontSee('kept here');
+        $this->key("[aria-label='Brown the meat'][role=slider]", WebDriverKeys::PAGE_DOWN);
+        $this->see('what comes of it can’t wait that long');
+        $this->assertSound();
+        $this->press('leave it to the plan');
+        $this->dontSee('can’t wait that long');
+        $this->press('keep here: Fork test');
+        $this->see('kept here');
+        $this->press('Undo');
+        $this->dontSee('kept here');
+    }
+
+    #[Depends('testAnImpossibleDaySaysWhyAndAWayOutIsTaken')]
+    public function testWhoIsWhereChangesWhoDoesWhat(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Fork test');
+        $test = "//ol[@aria-label='What to do, in order']/li[contains(., 'Fork test')]";
+        self::assertStringContainsString('Joris', $this->find($test)->getText());
+        $this->press('Tamsin home at noon');
+        $this->see('Tamsin');
+        self::waitFor(fn (): bool => str_contains($this->find($test)->getText(), 'Tamsin'), 8, 'Tamsin at the fork test');
+        $this->assertSound();
+        $this->press('Undo');
+        self::waitFor(fn (): bool => str_contains($this->find($test)->getText(), 'Joris'), 8, 'Joris at the fork test');
+    }
+
+    public function testACookWithUsualDaysIsAddedAndMistakesAreSaidThere(): void
+    {
+        $this->open('/house');
+        $this->press('Add someone who cooks');
+        $names = self::$driver->findElements(WebDriverBy::xpath("//input[@id=//label[starts-with(normalize-space(), 'Name')]/@for]"));
+        $habits = self::$driver->findElements(WebDriverBy::cssSelector('textarea'));
+        self::assertCount(3, $names);
+        $names[2]->sendKeys('Wren');
+        $habits[2]->sendKeys('whenever');
+        $this->press('Save');
+        $this->see('“whenever” wasn’t understood');
+        self::$driver->manage()->getLog('browser');
+        $this->assertSound();
+        $habits[2]->clear();
+        $habits[2]->sendKeys('Mon to Fri 8 to 4');
+        $this->press('Save');
+        $this->see('✓ Saved');
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        $this->see('Wren, as usual: Mon to Fri 8 to 4');
+        $this->open('/house');
+        $this->press('remove Wren');
+        $this->press('Save');
+        $this->see('✓ Saved');
+    }
+
+    public function testTheSheetAndTheListAreThereToPrint(): void
+    {
+        $this->open('/');
+        $this->press('Lamb shanks with white beans');
+        foreach (['Kitchen sheet to print' => 'application/pdf', 'the list as Markdown' => 'text/markdown; charset=utf-8'] as $name => $type) {
+            $address = $this->find("//a[normalize-space()='$name']")->getAttribute('href');
+            $answered = self::$driver->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("Content-Type"), (await r.blob()).size]));', [$address]);
+            self::assertIsArray($answered);
+            self::assertSame([200, $type], [$answered[0], $answered[1]]);
+            self::assertGreaterThan(500, $answered[2]);
+        }
+    }
+
+    private function key(string $selector, string $key): void
+    {
+        self::waitFor(static fn (): bool => true === self::$driver->executeScript('const found = document.querySelector(arguments[0]); found?.focus(); return document.activeElement === found;', [$selector]), 8, $selector);
+        self::$driver->getKeyboard()->sendKeys($key);
     }
 }

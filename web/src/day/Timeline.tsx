@@ -15,6 +15,7 @@ const RANGE: [number, number] = [LEFT, WIDTH];
 const TOP = 26;
 const HOUR = 3_600_000;
 const ROW_GAP = 6;
+const GRIP = 8;
 const STEP = 5 * 60_000;
 /** Moved by less, it was pressed. */
 const STILL = 4;
@@ -240,12 +241,20 @@ export function Timeline({
           drag={holding("serve")}
           onStep={(steps) => onServe(Date.parse(day.serve) + steps * STEP)}
         >
-          <rect x={x(day.serve) - 4} y={4} width={40} height={TOP - 4} fill="transparent" />
-          <line x1={x(day.serve)} x2={x(day.serve)} y1={12} y2={bottom} stroke="var(--rim)" strokeWidth="3" />
-          <text x={x(day.serve) + 6} y={18} fontSize="14" fontWeight="700" fill="var(--rim)">
-            eat
-          </text>
+          <rect x={x(day.serve) - GRIP} y={2} width={2 * GRIP} height={bottom - 2} fill="transparent" />
+          <line x1={x(day.serve)} x2={x(day.serve)} y1={8} y2={bottom} stroke="var(--rim)" strokeWidth="3" />
+          <path d={`M${x(day.serve) - 7} 2 h14 v6 l-7 6 l-7 -6z`} fill="var(--rim)" />
         </Handle>
+        <text
+          x={x(day.serve) + shift("serve") + 11}
+          y={14}
+          fontSize="14"
+          fontWeight="700"
+          fill="var(--rim)"
+          className="pointer-events-none"
+        >
+          eat
+        </text>
       </svg>
     </section>
   );

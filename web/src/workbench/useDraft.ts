@@ -1,4 +1,4 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { hashKey, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
 import { request } from "../api/request";
@@ -10,13 +10,22 @@ const RETRY_MS = 3000;
 
 export type Saving = "saved" | "saving" | "offline" | "conflict" | "refused";
 
-type Kept = { revision: number; draft: BraiseDraft };
+/** What stands on the page, the revision it was made from, and what was last on its way when the page was left. */
+type Kept = { revision: number; draft: BraiseDraft; underway?: BraiseDraft };
 
 const keyOf = (id: string) => `pausis.unsent.${id}`;
 
-function kept(id: string): Kept | null {
+const same = (a: BraiseDraft | undefined, b: BraiseDraft) => hashKey([a]) === hashKey([b]);
+
+/** What this device still has to send. What arrived after the page was left is no change by somebody else. */
+function kept(loaded: BraiseView): Kept | null {
   try {
-    return JSON.parse(localStorage.getItem(keyOf(id)) ?? "null") as Kept | null;
+    const found = JSON.parse(localStorage.getItem(keyOf(loaded.id)) ?? "null") as Kept | null;
+    if (found === null || same(found.draft, loaded.draft)) {
+      localStorage.removeItem(keyOf(loaded.id));
+      return null;
+    }
+    return same(found.underway, loaded.draft) ? { revision: loaded.revision, draft: found.draft } : found;
   } catch {
     return null;
   }
@@ -38,7 +47,7 @@ function keep(id: string, unsent: Kept): void {
  */
 export function useDraft(loaded: BraiseView) {
   const client = useQueryClient();
-  const unsent = useRef(kept(loaded.id)).current;
+  const unsent = useState(() => kept(loaded))[0];
   const history = useHistory(unsent?.draft ?? loaded.draft);
   const draft = history.now;
   const [view, setView] = useState(loaded);
@@ -47,6 +56,7 @@ export function useDraft(loaded: BraiseView) {
   const revision = useRef(unsent?.revision ?? loaded.revision);
   const sent = useRef<BraiseDraft>(loaded.draft);
   const refused = useRef<BraiseDraft | null>(null);
+  const underway = useRef<BraiseDraft | null>(null);
   const busy = useRef(false);
   const latest = useRef(draft);
   latest.current = draft;
@@ -60,6 +70,8 @@ export function useDraft(loaded: BraiseView) {
       while (latest.current !== sent.current) {
         const sending = latest.current;
         setSaving("saving");
+        underway.current = sending;
+        keep(loaded.id, { revision: revision.current, draft: sending, underway: sending });
         const answer = await request<BraiseView>("PUT", `/braises/${loaded.id}`, {
           revision: revision.current,
           draft: sending,
@@ -88,7 +100,11 @@ export function useDraft(loaded: BraiseView) {
     if (draft === sent.current || draft === refused.current || saving === "conflict") {
       return;
     }
-    keep(loaded.id, { revision: revision.current, draft });
+    keep(loaded.id, {
+      revision: revision.current,
+      draft,
+      ...(underway.current === null ? {} : { underway: underway.current }),
+    });
     const timer = setTimeout(send, saving === "offline" ? RETRY_MS : SETTLE_MS);
     return () => clearTimeout(timer);
   }, [draft, saving, send, loaded.id]);
