@@ -45,8 +45,7 @@ final readonly class PlanDay
         [$fixed, $caught, $unkept] = $dayJobs->fixed($pins);
         $caught = [...self::taken($planned->day ?? $day, $others), ...$dayJobs->missedEvening(), ...$caught];
         if (null !== $planned) {
-            $placed = [...$fixed, ...$planned->schedule->placed];
-            usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
+            $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
 
             return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others);
         }
@@ -54,7 +53,19 @@ final readonly class PlanDay
         $case = $case->pinned([]);
         $alone = $case->with([])->plan(self::QUICK_STEPS);
 
-        return new WholeDay($braise, [...$fixed, ...($alone->schedule->placed ?? [])], true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others);
+        return new WholeDay($braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others);
+    }
+
+    /**
+     * @param list<Placed> $placed
+     *
+     * @return list<Placed>
+     */
+    private static function inTurn(array $placed): array
+    {
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
+
+        return $placed;
     }
 
     /**

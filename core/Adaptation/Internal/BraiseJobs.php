@@ -33,6 +33,7 @@ final readonly class BraiseJobs
     private const HANDS_OFF = ['boil-wine-down', 'boil-beans', 'reduce'];
     private const AHEAD = ['cut-vegetables', 'mix-spices'];
     private const EVENING_MINUTES = 540;
+    private const BEFORE_BED_MINUTES = 60;
     private const QUARTER = 900;
     private const SALTING_MINUTES = 5;
     private const SOAKING_MINUTES = 5;
@@ -63,7 +64,7 @@ final readonly class BraiseJobs
     /** @return list<Caught> what should have been done the evening before, and can't be any more */
     public function missedEvening(): array
     {
-        return null !== $this->eveningSlot() ? [] : array_map(static fn (Job $j): Caught => new Caught('evening-'.$j->code, (string) ($j->variables['food'] ?? ''), null), $this->eveningWork());
+        return null !== $this->eveningEnds() ? [] : array_map(static fn (Job $j): Caught => new Caught('evening-'.$j->code, (string) ($j->variables['food'] ?? ''), null), $this->eveningWork());
     }
 
     /**
@@ -146,7 +147,9 @@ final readonly class BraiseJobs
     /** @return list<Job> */
     private function evening(): array
     {
-        return null === $this->eveningSlot() ? [] : array_map(fn (Job $j): Job => new Job($j->id, $j->code, $j->variables, $j->minutes, true, waits: self::EVENING_MINUTES - $j->minutes, by: $this->midnight()), $this->eveningWork());
+        $ends = $this->eveningEnds();
+
+        return null === $ends ? [] : array_map(static fn (Job $j): Job => new Job($j->id, $j->code, $j->variables, $j->minutes, true, waits: self::EVENING_MINUTES - $j->minutes, by: $ends), $this->eveningWork());
     }
 
     /** @return list<Job> */
@@ -172,14 +175,21 @@ final readonly class BraiseJobs
         return $jobs;
     }
 
-    /** A time in the evening before at which somebody is there for all that is to be done; null where there is none. */
-    private function eveningSlot(): ?\DateTimeImmutable
+    /** When the work of the evening before is done, not just before bed if it can be helped; null where nobody is there for it. */
+    private function eveningEnds(): ?\DateTimeImmutable
+    {
+        $last = $this->lastFree($this->midnight());
+
+        return null === $last ? null : $this->lastFree(self::after($last, -self::BEFORE_BED_MINUTES)) ?? $last;
+    }
+
+    private function lastFree(\DateTimeImmutable $until): ?\DateTimeImmutable
     {
         $minutes = (int) array_sum(array_map(static fn (Job $j): int => $j->minutes, $this->eveningWork()));
         $from = max($this->braise->order->now, self::after($this->midnight(), -self::EVENING_MINUTES));
-        for ($to = $this->midnight(); self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
+        for ($to = $until; self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
             if (null !== $this->braise->order->kitchen->people->who(self::after($to, -$minutes), $to)) {
-                return self::after($to, -$minutes);
+                return $to;
             }
         }
 

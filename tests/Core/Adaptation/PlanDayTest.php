@@ -45,6 +45,10 @@ final class PlanDayTest extends TestCase
 
         self::assertNotSame([], $day->wishes);
         self::assertContains('hands', $day->wishes);
+        $times = array_map(static fn (Placed $p): \DateTimeImmutable => $p->from, $day->placed);
+        $sorted = $times;
+        sort($sorted);
+        self::assertSame($sorted, $times, 'the braise alone, in order');
         self::assertNotSame([], $day->ways);
         self::assertLessThanOrEqual(4, \count($day->ways));
         foreach ($day->ways as $way) {

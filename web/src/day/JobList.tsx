@@ -21,7 +21,7 @@ export function JobList({
   const row = (job: JobView, next: boolean) => (
     <li
       key={job.id}
-      className={`grid grid-cols-[5.5rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
+      className={`grid grid-cols-[6.6rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
     >
       <time dateTime={job.from} className="text-right font-bold whitespace-nowrap text-rim">
         <Moved>{job.clock}</Moved>
@@ -55,7 +55,7 @@ export function JobList({
     </li>
   );
   return (
-    <div className="min-w-0">
+    <div className="order-first min-w-0 lg:order-none">
       {past.length > 0 && (
         <details className="mb-1">
           <summary className="min-h-9 cursor-pointer content-center font-semibold text-soft">

@@ -77,7 +77,7 @@ export function WholeDayPanel({
           {day.clash !== "" && (
             <div className="mb-3">
               <Notice kind="refuse" word="Not all of it" live>
-                {day.clash}
+                {day.clash} Below is the braise alone.
                 <span className="mt-2 flex flex-wrap gap-2">
                   {day.ways.map((way) =>
                     way.code === "more-hands" ? (
