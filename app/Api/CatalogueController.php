@@ -12,6 +12,7 @@ use Pausis\App\Api\Wire\SideChoice;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Finish\Thickener;
@@ -57,6 +58,7 @@ final class CatalogueController extends ApiController
             array_map(static fn (Side $s): SideChoice => new SideChoice($s->id, $s->name, $s->takes), $sides->all()),
             $this->choices('step', StepKind::cases()),
             $this->choices('measures', UnitSystem::cases()),
+            $this->choices('sureness', Sureness::cases()),
             RecipeReader::MOST_BYTES,
         ));
     }

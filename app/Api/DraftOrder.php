@@ -19,6 +19,7 @@ use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
@@ -116,9 +117,10 @@ final readonly class DraftOrder
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
         $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
         $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
+        $sureness = $this->choice(Sureness::class, $draft->sure, 'sure', $problems);
         $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
         if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
-            || null === $level || null === $texture || null === $thickness || null === $thickener) {
+            || null === $level || null === $texture || null === $thickness || null === $thickener || null === $sureness) {
             return null;
         }
 
@@ -127,7 +129,7 @@ final readonly class DraftOrder
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
             $level, $texture, $thickness, $thickener, $setting, null, $this->steps($draft, $understood),
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)), $understood,
-            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent,
+            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness,
         ))->informedByRecipe();
     }
 

@@ -115,10 +115,11 @@ final readonly class AdaptBraise
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);
         }
+        $planned = $run->doneness($order->texture, $order->sureness->share());
         $before = $pot->before();
         $finish = $pot->finish();
         $day = (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($before), $finish->total))
-            ->solve($pot->setup->program, $windows[$order->texture->value], $windows[Doneness::Past->value], $order->handling->switchOn);
+            ->solve($pot->setup->program, $planned, $windows[Doneness::Past->value], $order->handling->switchOn);
         $depth = $order->cooker->depth()->metres;
         $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
 
@@ -126,7 +127,7 @@ final readonly class AdaptBraise
             SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt')), $pot->geometry,
             $pot->geometry->fill($pot->sauce->load),
             [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
-            $before, $finish, $fridgeTo60, self::refusedDelay($order) ?? Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely));
+            $before, $finish, $fridgeTo60, self::refusedDelay($order) ?? Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely), $planned);
     }
 
     private static function delay(BraiseOrder $order): ?Finding
@@ -379,7 +380,7 @@ final readonly class AdaptBraise
         if (null === $chosen->unsafe && $before->total < $chosen->before->total && $chosen->after($before)->planFor($evening, $order->serveAt) instanceof DayPlan) {
             $ways[] = new WayOut('evening-work', '');
         }
-        foreach ([] === $ways && $nothingElse && 0.0 === $order->handling->delayHours ? self::DELAYS : [] as $hours) {
+        foreach ([] === $ways && ($nothingElse || null !== $order->choice) && 0.0 === $order->handling->delayHours ? self::DELAYS : [] as $hours) {
             $delayed = $order->handled($order->handling->delayed($hours));
             if ($this->couldWork($delayed, $chosen->choice, $chosen) && $this->outcome($delayed, $chosen->choice)->works()) {
                 $ways[] = new WayOut('delay', (string) $hours);
@@ -394,7 +395,7 @@ final readonly class AdaptBraise
     private function couldWork(BraiseOrder $order, ProgramChoice $choice, SettingOutcome $like): bool
     {
         $pot = $this->load($order, $choice);
-        $known = $like->windows[$order->texture->value];
+        $known = $like->planned;
         $spread = null === $known->latest || null === $known->likely ? 1.0 : max(1.0, self::HOPE * $known->latest / $known->likely);
         $hours = array_combine(array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()), $pot->best->doneness);
         $window = static fn (float $at): Window => is_finite($at) ? new Window($at, $at, $spread * $at) : new Window(null, null, null);

@@ -57,6 +57,7 @@ final readonly class BraiseOrder
         public array $allIngredients = [],
         public Handling $handling = new Handling(),
         public float $saltAimPercent = self::USUAL_SALT_PERCENT,
+        public Sureness $sureness = Sureness::NineInTen,
     ) {
     }
 
@@ -96,7 +97,7 @@ final readonly class BraiseOrder
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
             $this->room, $this->now, $this->serveAt, $kitchen, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent);
+            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent, $this->sureness);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */

@@ -53,14 +53,14 @@ final readonly class FollowCook
         $run = $this->run($order, $setup, $cook, $elapsed);
         $lastTest = $this->lastTest($cook);
         $ready = $this->readyAfter($cook, $order->texture);
-        $day = $this->day($plan, $cook, $program, $this->ready($run, $order->texture, $ready), $run, $lastTest);
+        $day = $this->day($plan, $cook, $program, $this->ready($run, $order, $ready), $run, $lastTest);
 
         $onHigh = null;
         $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
             $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $lifts), AdaptBraise::HORIZON);
-            $faster = $this->day($plan, $cook, $turned, $fasterRun->doneness($order->texture), $fasterRun, $lastTest);
+            $faster = $this->day($plan, $cook, $turned, $this->ready($fasterRun, $order, null), $fasterRun, $lastTest);
             $onHigh = $this->worthTurning($day, $faster);
         }
         $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON);
@@ -153,9 +153,9 @@ final readonly class FollowCook
         return $now instanceof Clash || $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
     }
 
-    private function ready(Outcome $run, Doneness $texture, ?Duration $after): Window
+    private function ready(Outcome $run, BraiseOrder $order, ?Duration $after): Window
     {
-        $window = $run->doneness($texture);
+        $window = $run->doneness($order->texture, $order->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
     }

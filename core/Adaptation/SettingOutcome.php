@@ -28,6 +28,7 @@ final readonly class SettingOutcome
      * @param float                 $fridgeTo60  hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
      * @param Finding|null          $unsafe      why this way is refused
      * @param float                 $lookMinutes that the planned looks under the lid cost, or one look would
+     * @param Window                $planned     of the texture wanted, its end as sure as the cook wants to be
      */
     public function __construct(
         public ProgramChoice $choice,
@@ -46,6 +47,7 @@ final readonly class SettingOutcome
         public ?Finding $unsafe,
         public DayPlan|Clash $day,
         public float $lookMinutes,
+        public Window $planned,
     ) {
     }
 
@@ -62,7 +64,7 @@ final readonly class SettingOutcome
     public function planFor(BraiseOrder $order, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
     {
         return (new BackwardPlan($order->now, $serve, $order->kitchen->people, HandsOn::lead($this->before), $this->finish->total + $sauceWaits))
-            ->solve($this->choice->program($order->cooker, $order->handling), $this->windows[$order->texture->value], $this->windows[Doneness::Past->value], $order->handling->switchOn);
+            ->solve($this->choice->program($order->cooker, $order->handling), $this->planned, $this->windows[Doneness::Past->value], $order->handling->switchOn);
     }
 
     public function on(DayPlan $day, Sum $finish): self
@@ -79,6 +81,6 @@ final readonly class SettingOutcome
     private function changed(Sum $before, Sum $finish, DayPlan|Clash $day): self
     {
         return new self($this->choice, $this->windows, $this->core60, $this->pot60, $this->best, $this->sauce, $this->salt, $this->geometry, $this->fill, $this->levels,
-            $before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes);
+            $before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes, $this->planned);
     }
 }

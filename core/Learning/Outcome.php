@@ -24,11 +24,12 @@ final readonly class Outcome
     {
     }
 
-    public function doneness(Doneness $level): Window
+    /** @param float $latest share of such pots that are there by the end of the window */
+    public function doneness(Doneness $level, float $latest = 0.9): Window
     {
         $index = array_search($level, Doneness::cases(), true);
 
-        return $this->window(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses));
+        return $this->window(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses), $latest);
     }
 
     public function core60(): Window
@@ -70,9 +71,9 @@ final readonly class Outcome
     }
 
     /** @param list<float> $values */
-    private function window(array $values): Window
+    private function window(array $values, float $latest = 0.9): Window
     {
-        return new Window($this->quantile($values, 0.1), $this->quantile($values, 0.5), $this->quantile($values, 0.9));
+        return new Window($this->quantile($values, 0.1), $this->quantile($values, 0.5), $this->quantile($values, $latest));
     }
 
     /** @param list<float> $values INF where never; the quantile is null if it falls among those */

@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
@@ -70,14 +71,14 @@ final class Days
     }
 
     /** @param list<string> $lines */
-    public static function braise(?Kitchen $kitchen = null, Handling $handling = new Handling(), array $lines = self::LINES, ?\DateTimeImmutable $serve = null, ?\DateTimeImmutable $now = null, ProgramChoice $choice = ProgramChoice::Low, Doneness $texture = Doneness::Fork, float $kilograms = 1.3): AdaptedBraise
+    public static function braise(?Kitchen $kitchen = null, Handling $handling = new Handling(), array $lines = self::LINES, ?\DateTimeImmutable $serve = null, ?\DateTimeImmutable $now = null, ProgramChoice $choice = ProgramChoice::Low, Doneness $texture = Doneness::Fork, float $kilograms = 1.3, Sureness $sureness = Sureness::NineInTen): AdaptedBraise
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
             array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true, Cooks::joint('beef-chuck', $kilograms), Mass::kilograms(0),
             new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), $now ?? self::at('18:40', '2026-11-25'),
-            $serve ?? self::at('19:00'), $kitchen ?? Kitchen::alone(self::working()), texture: $texture, choice: $choice, handling: $handling,
+            $serve ?? self::at('19:00'), $kitchen ?? Kitchen::alone(self::working()), texture: $texture, choice: $choice, handling: $handling, sureness: $sureness,
         ));
     }
 

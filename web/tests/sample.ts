@@ -81,6 +81,7 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
     sides: ["mash"],
     pins: [],
     ownSides: [],
+    sure: "nine-in-ten",
     ...part,
   };
 }

@@ -20,6 +20,7 @@ final readonly class BraiseDraft
      * @param list<string>          $sides       ids of side dishes
      * @param list<PinDraft>        $pins        of their jobs
      * @param list<OwnSide>         $ownSides
+     * @param string                $sure        how often dinner is to be in time
      * @param list<LedgerAmount>    $amounts     set otherwise in the ledger
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class BraiseDraft
         #[Assert\Count(max: 30)] #[Assert\All([new Assert\Length(max: 40)])] public array $sides = [],
         #[Assert\Count(max: 60)] #[Assert\Valid] public array $pins = [],
         #[Assert\Count(max: 10)] #[Assert\Valid] public array $ownSides = [],
+        #[Assert\Length(max: 30)] public string $sure = 'nine-in-ten',
     ) {
     }
 }

@@ -21,6 +21,7 @@ final readonly class Catalogue
      * @param list<Choice>     $layers
      * @param list<SideChoice> $sides
      * @param list<Choice>     $stepKinds
+     * @param list<Choice>     $sureness    that dinner is in time
      * @param list<Choice>     $measures    whose cups and spoons
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Catalogue
         public array $sides,
         public array $stepKinds,
         public array $measures,
+        public array $sureness,
         public int $mostRecipeBytes,
     ) {
     }

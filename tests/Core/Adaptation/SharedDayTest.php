@@ -7,6 +7,7 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
@@ -99,6 +100,21 @@ final class SharedDayTest extends TestCase
         $prepare = static fn (?WholeDay $day): ?\DateTimeImmutable => $day?->braise->chosen->day instanceof DayPlan ? $day->braise->chosen->day->at(TaskKind::Prepare)?->at : null;
 
         self::assertGreaterThan($prepare(Days::plan($braise)), $prepare(Days::plan($braise, [], ['cut-vegetables' => Days::at('21:00', '2026-11-25')])));
+    }
+
+    public function testWhoWantsToBeSurerStartsSooner(): void
+    {
+        $on = [];
+        foreach (Sureness::cases() as $sureness) {
+            $day = Days::braise(Kitchen::alone(Days::home('05:00')), choice: ProgramChoice::High, sureness: $sureness)->chosen->day;
+            self::assertInstanceOf(DayPlan::class, $day);
+            $on[] = $day->switchOn->getTimestamp();
+            self::assertEquals(Days::at('19:00'), $day->serve);
+        }
+        $sorted = $on;
+        rsort($sorted);
+        self::assertSame($sorted, $on);
+        self::assertCount(3, array_unique($on));
     }
 
     public function testTheEveningBeforeTakesWhatIsWanted(): void

@@ -7,6 +7,7 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Cooker\Cooker;
@@ -24,7 +25,9 @@ use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Safety\Finding;
 use Pausis\Tests\Core\Cooks;
+use Pausis\Tests\Core\Days;
 use PHPUnit\Framework\TestCase;
 
 /** When the braise itself can't be done in time, what would work, each way tried. */
@@ -79,6 +82,45 @@ final class WaysOutTest extends TestCase
 
         self::assertContains('day-before', $codes);
         self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->chosen->day);
+    }
+
+    public function testAShortMorningIsHelpedByTheEveningBefore(): void
+    {
+        $lines = [...Days::LINES, '600 g carrots', '1 tsp ground cumin', '1 tsp ground coriander', '1 tsp paprika', '1 cinnamon stick', '1 tsp ground allspice'];
+        $kitchen = Kitchen::alone(new Presence([Days::between('06:55', '18:00')], '22:45', '06:15'));
+        $short = Days::braise($kitchen, lines: $lines, kilograms: 0.9);
+        $codes = array_map(static fn (WayOut $w): string => $w->code, $short->ways);
+
+        self::assertInstanceOf(Clash::class, $short->chosen->day);
+        self::assertContains('evening-work', $codes);
+        self::assertTrue(Days::braise($kitchen, (new Handling())->eveningBefore(), $lines, kilograms: 0.9)->chosen->works());
+    }
+
+    public function testATimerIsOfferedWhereAColdPotWouldElseBeHeldTooLong(): void
+    {
+        $offered = 0;
+        foreach (['08:00', '08:30', '09:00', '09:30', '10:00', '10:30', '11:00', '11:30'] as $leaves) {
+            $kitchen = Kitchen::alone(new Presence([Days::between($leaves, '18:00')], '22:45', '06:15'));
+            $braise = Days::braise($kitchen, choice: ProgramChoice::High);
+            foreach ($braise->ways as $way) {
+                if ('delay' === $way->code) {
+                    $delayed = Days::braise($kitchen, (new Handling())->delayed((float) $way->value), choice: ProgramChoice::High);
+                    self::assertTrue($delayed->chosen->works(), $leaves);
+                    self::assertContains('delayed', array_map(static fn (Finding $f): string => $f->rule, $delayed->findings));
+                    ++$offered;
+                }
+            }
+        }
+        self::assertGreaterThan(0, $offered);
+    }
+
+    public function testATimerIsRefusedLongAndForAPotThatIsNotCold(): void
+    {
+        foreach (['delayed-too-long' => (new Handling())->delayed(3.0), 'delayed-warm' => new Handling(delayHours: 1.0)] as $rule => $handling) {
+            $braise = Days::braise(Kitchen::alone(Days::home('05:00')), $handling);
+            self::assertSame($rule, $braise->chosen->unsafe?->rule);
+            self::assertSame('no-delay', $braise->worst()?->remedy);
+        }
     }
 
     private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence()): AdaptedBraise

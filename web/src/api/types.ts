@@ -59,6 +59,7 @@ export type BraiseDraft = {
   sides: string[];
   pins: PinDraft[];
   ownSides: OwnSide[];
+  sure: string;
 };
 
 /** A braise in the list. */
@@ -100,6 +101,7 @@ export type Catalogue = {
   sides: SideChoice[];
   stepKinds: Choice[];
   measures: Choice[];
+  sureness: Choice[];
   mostRecipeBytes: number;
 };
 

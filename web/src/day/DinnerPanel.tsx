@@ -1,6 +1,7 @@
 import type { BraiseDraft, Catalogue } from "../api/types";
 import { Choices } from "../kit/Choices";
 import { Panel } from "../kit/Panel";
+import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
 import { WhereFields } from "./WhereFields";
 
@@ -54,6 +55,14 @@ export function DinnerPanel({
           value={draft.serves}
           problem={problem("serves")}
           onChange={(serves) => onChange({ serves })}
+        />
+        <SelectField
+          label="In time"
+          value={draft.sure}
+          options={catalogue.sureness}
+          problem={problem("sure")}
+          note={catalogue.sureness.find((one) => one.value === draft.sure)?.hint}
+          onChange={(sure) => onChange({ sure })}
         />
         <WhereFields draft={draft} day={day} problem={problem} onChange={onChange} />
         <Choices
