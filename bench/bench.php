@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use Pausis\App\Kernel;
 use Pausis\Bench\Measure;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Larder;
@@ -14,6 +17,7 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Tests\Core\Cooks;
+use Pausis\Tests\Core\Days;
 use Symfony\Component\HttpFoundation\Request;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -54,6 +58,14 @@ $recipe = (string) file_get_contents(dirname(__DIR__).'/app/Console/sample/lamb-
 $long = substr(str_repeat($recipe."\n", 400), 0, 199_000);
 echo Measure::of('reading one recipe', 50, 10, static fn () => $reader->read($recipe, new Problems()))->line(20);
 echo Measure::of('reading a paste of 199 kB', 10, 2, static fn () => $reader->read($long, new Problems()))->line(300);
+
+$sides = ['mash', 'boiled-potatoes', 'roast-potatoes', 'rice', 'pasta', 'egg-noodles', 'polenta', 'couscous', 'root-puree', 'toasted-rolls', 'steamed-greens'];
+$braise = static fn (int $rings): AdaptedBraise => Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00')), $rings), choice: ProgramChoice::High);
+foreach ([[6, 'a large day for two cooks'], [1, 'with one ring: what clashes, and ways out']] as [$rings, $what]) {
+    $kitchen = $braise($rings);
+    $jobs = count(Days::plan($kitchen, $sides)->placed ?? []);
+    echo Measure::of("$what ($jobs jobs)", 20, 5, static fn () => Days::plan($kitchen, $sides))->line(150);
+}
 
 if ('core' !== ($argv[1] ?? 'all')) {
     $store = tempnam(sys_get_temp_dir(), 'bench');

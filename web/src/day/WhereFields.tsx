@@ -42,7 +42,7 @@ export function WhereFields({
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
           <div key={index} className="border-b border-line pb-1.5">
-            <div className="grid grid-cols-2 gap-x-2">
+            <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-x-1.5">
               {named && (
                 <select
                   aria-label={`Who, ${what}`}
@@ -70,6 +70,14 @@ export function WhereFields({
                   </option>
                 ))}
               </select>
+              <Button
+                weight="quiet"
+                className="px-2 text-lg leading-none no-underline"
+                aria-label={`remove the time from ${what}`}
+                onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
+              >
+                ×
+              </Button>
             </div>
             <div className="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-x-1.5">
               <span className="text-sm text-soft">from</span>
@@ -90,14 +98,6 @@ export function WhereFields({
                 value={timeOf(one.to)}
                 onChange={(event) => set(index, { to: `${day}T${event.target.value}` })}
               />
-              <Button
-                weight="quiet"
-                className="col-span-4 min-h-9 justify-self-end px-1 py-0 text-sm"
-                aria-label={`remove the time from ${what}`}
-                onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
-              >
-                remove
-              </Button>
             </div>
             {problem(`away.${index}`) && (
               <p className="text-sm font-semibold text-heat">▲ {problem(`away.${index}`)}</p>
