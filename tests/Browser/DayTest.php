@@ -91,7 +91,7 @@ final class DayTest extends BrowserTestCase
         $this->see('Cut the vegetables');
         $this->find("//label[normalize-space()='Vegetables of the braise cut the evening before']")->click();
         $this->see('asleep');
-        $this->see('Wed 21:');
+        $this->see('21:36');
         $this->assertSound();
     }
 

@@ -1,14 +1,15 @@
 import { useCallback, useEffect, useState } from "react";
+import { changedText } from "./changedText";
 
-/** Changes closer together than this are undone together: typing is one change. */
+/** Changes of one text closer together than this are undone together: typing is one change. */
 const ONE_CHANGE_MS = 900;
 const MOST_KEPT = 200;
 
-type History<T> = { past: T[]; now: T; future: T[]; changedAt: number };
+type History<T> = { past: T[]; now: T; future: T[]; typed: string | null; changedAt: number };
 
 /** A value whose changes can be undone and done again, also by keyboard (Ctrl or ⌘ with Z, with Shift or Y to redo). */
 export function useHistory<T>(initial: T, byKeyboard = true) {
-  const [history, setHistory] = useState<History<T>>({ past: [], now: initial, future: [], changedAt: 0 });
+  const [history, setHistory] = useState<History<T>>({ past: [], now: initial, future: [], typed: null, changedAt: 0 });
 
   const change = useCallback((next: T | ((now: T) => T)) => {
     setHistory((was) => {
@@ -17,9 +18,10 @@ export function useHistory<T>(initial: T, byKeyboard = true) {
         return was;
       }
       const at = Date.now();
-      const past =
-        at - was.changedAt < ONE_CHANGE_MS && was.past.length > 0 ? was.past : [...was.past, was.now].slice(-MOST_KEPT);
-      return { past, now, future: [], changedAt: at };
+      const typed = changedText(was.now, now);
+      const goesOn = typed !== null && typed === was.typed && at - was.changedAt < ONE_CHANGE_MS;
+      const past = goesOn ? was.past : [...was.past, was.now].slice(-MOST_KEPT);
+      return { past, now, future: [], typed, changedAt: at };
     });
   }, []);
 
@@ -29,7 +31,7 @@ export function useHistory<T>(initial: T, byKeyboard = true) {
         const last = was.past.at(-1);
         return last === undefined
           ? was
-          : { past: was.past.slice(0, -1), now: last, future: [was.now, ...was.future], changedAt: 0 };
+          : { past: was.past.slice(0, -1), now: last, future: [was.now, ...was.future], typed: null, changedAt: 0 };
       }),
     [],
   );
@@ -38,13 +40,15 @@ export function useHistory<T>(initial: T, byKeyboard = true) {
     () =>
       setHistory((was) => {
         const [next, ...future] = was.future;
-        return next === undefined ? was : { past: [...was.past, was.now], now: next, future, changedAt: 0 };
+        return next === undefined
+          ? was
+          : { past: [...was.past, was.now], now: next, future, typed: null, changedAt: 0 };
       }),
     [],
   );
 
   /** Takes a value from elsewhere; what was undone before has no meaning for it. */
-  const replace = useCallback((now: T) => setHistory({ past: [], now, future: [], changedAt: 0 }), []);
+  const replace = useCallback((now: T) => setHistory({ past: [], now, future: [], typed: null, changedAt: 0 }), []);
 
   useEffect(() => {
     if (!byKeyboard) {
