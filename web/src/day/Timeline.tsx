@@ -3,7 +3,7 @@ import { useHouse } from "../api/queries";
 import type { JobView, SpanView, WholeDayView, WindowView } from "../api/types";
 import { momentOf } from "../hours/localMoment";
 import { useDrag } from "../kit/useDrag";
-import { dayScale } from "./dayScale";
+import { dayScale, hourTicks } from "./dayScale";
 import { Handle } from "./Handle";
 import { JobBar, ROW } from "./JobBar";
 import { OtherBar } from "./OtherBar";
@@ -19,7 +19,7 @@ const GRIP = 8;
 const STEP = 5 * 60_000;
 /** Moved by less, it was pressed. */
 const STILL = 4;
-const NEAREST_TICKS = 34;
+const NEAREST_TICKS = 44;
 const ROOM_FOR_A_WORD = 46;
 
 type Held = { what: JobView | "serve" | "start"; x: number };
@@ -88,14 +88,7 @@ export function Timeline({
     hour12: house?.clock === "12",
     ...(house ? { timeZone: house.timeZone } : {}),
   });
-  const first = Math.ceil(Date.parse(day.from) / HOUR) * HOUR;
-  const hours = Array.from(
-    { length: Math.floor((Date.parse(day.to) - first) / HOUR) + 1 },
-    (_, hour) => first + hour * HOUR,
-  );
-  const ticks = hours.filter(
-    (tick, index) => index === 0 || x(tick) - x(hours[index - 1] ?? tick) > NEAREST_TICKS || index % 3 === 0,
-  );
+  const ticks = hourTicks(day, x, NEAREST_TICKS);
   const shade = (span: SpanView, word: string, top: number, height: number, fill: string) => (
     <g key={word + span.from + top}>
       <rect x={x(span.from)} y={top} width={Math.max(0, x(span.to) - x(span.from))} height={height} fill={fill} />

@@ -2,6 +2,7 @@ import { scaleTime } from "d3-scale";
 import type { WholeDayView } from "../api/types";
 
 const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
 /** An unattended stretch longer than this is drawn narrower. */
 const LONG = 90 * MINUTE;
 const WORKING = 7;
@@ -30,4 +31,16 @@ export function dayScale(day: WholeDayView, width: number) {
   return scaleTime()
     .domain(domain)
     .range(range.map((value) => (width * value) / Math.max(1, at)));
+}
+
+/** Full hours of the day, as many as have room beside each other. */
+export function hourTicks(day: WholeDayView, x: (moment: number) => number, nearest: number): number[] {
+  const ticks: number[] = [];
+  for (let at = Math.ceil(Date.parse(day.from) / HOUR) * HOUR; at <= Date.parse(day.to); at += HOUR) {
+    const last = ticks.at(-1);
+    if (last === undefined || x(at) - x(last) >= nearest) {
+      ticks.push(at);
+    }
+  }
+  return ticks;
 }

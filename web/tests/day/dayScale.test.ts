@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { dayScale } from "../../src/day/dayScale";
+import { dayScale, hourTicks } from "../../src/day/dayScale";
 import { day, job } from "../sample";
 
 const at = (time: string) => Date.parse(`2026-11-26T${time}:00+01:00`);
@@ -27,4 +27,15 @@ test("an hour in which only the pot works is drawn narrower than one of work", (
 test("a day without jobs is an even clock", () => {
   const scale = dayScale(day({ jobs: [] }), 1400);
   expect(scale(at("14:00"))).toBeCloseTo(700);
+});
+
+test("hours are written where they have room, also where the clock is narrow", () => {
+  const scale = dayScale(day(), 1000);
+  const ticks = hourTicks(day(), scale, 44);
+  expect(ticks[0]).toBe(at("07:00"));
+  expect(ticks.length).toBeGreaterThan(5);
+  for (const [index, tick] of ticks.entries()) {
+    expect(tick % 3_600_000).toBe(0);
+    expect(index === 0 || scale(tick) - scale(ticks[index - 1] ?? 0) >= 44).toBe(true);
+  }
 });
