@@ -9,6 +9,7 @@ use Pausis\App\Api\Presentation\CookPresenter;
 use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\CloseCook;
 use Pausis\App\Api\Wire\ForkTestDraft;
+use Pausis\App\Api\Wire\JobDone;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\StartCook;
 use Pausis\App\Api\Wire\TurnSetting;
@@ -134,6 +135,12 @@ final class CookController extends ApiController
         $problems->throwIfAny();
 
         return $this->recorded($this->open($id), 'sauce', (string) $left, $this->house->now(), ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener]);
+    }
+
+    #[Route('/api/cooks/{id}/done', methods: ['POST'])]
+    public function done(string $id, #[MapRequestPayload] JobDone $done): JsonResponse
+    {
+        return $this->recorded($this->open($id), 'done', $done->job, $this->house->now());
     }
 
     /** Takes the last record back. */

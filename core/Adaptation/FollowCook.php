@@ -77,6 +77,7 @@ final readonly class FollowCook
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
             $late ? $this->elsewhere($order, $setup, $run) : [],
             null === $ready ? null : self::moment($cook, $ready),
+            $pot->finish(),
         );
     }
 

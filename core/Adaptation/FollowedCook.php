@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Explain\Sum;
 use Pausis\Core\Learning\Window;
 
 /** What is now expected of a running cook. */
@@ -16,6 +17,7 @@ final readonly class FollowedCook
      * @param \DateTimeImmutable|null $readySince  when the fork first found the texture wanted
      * @param list<Elsewhere>         $elsewhere   ways to finish it sooner; empty while it is on time
      * @param float                   $lateMinutes by which dinner moves; 0 when on time
+     * @param Sum                     $finish      minutes from beginning the sauce to the plate
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
     public function __construct(
@@ -26,6 +28,7 @@ final readonly class FollowedCook
         public float $lidCostMinutes,
         public array $elsewhere,
         public ?\DateTimeImmutable $readySince,
+        public Sum $finish,
     ) {
     }
 }

@@ -38,6 +38,52 @@ final class CookApiTest extends ApiTestCase
         self::assertSame(['switched-on', 'fork'], array_column((array) $after['events'], 'kind'));
     }
 
+    public function testSideDishesFollowTheDinnerAndAreTickedOff(): void
+    {
+        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => [], 'sides' => ['mash'], 'ownSides' => [['name' => 'apple sauce', 'work' => 5, 'cooking' => 15, 'where' => 'ring']]], 201);
+        $id = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
+        $jobs = static fn (array $cook): array => array_filter(array_column((array) $cook['tasks'], 'at', 'job'), static fn (string $job): bool => '' !== $job, \ARRAY_FILTER_USE_KEY);
+        $before = $this->call('GET', "/api/cooks/$id");
+        self::assertSame(['mash-0', 'mash-1', 'mash-2', 'own0-0', 'own0-1'], self::sorted(array_keys($jobs($before))));
+
+        $late = $this->call('POST', "/api/cooks/$id/fork-tests", ['answer' => 'resists', 'at' => '']);
+        self::assertGreaterThan($jobs($before)['mash-2'], $jobs($late)['mash-2']);
+        $serve = array_column((array) $late['tasks'], 'at', 'kind')['serve'];
+        self::assertLessThan($serve, max(['', ...array_values($jobs($late))]));
+
+        $done = $this->call('POST', "/api/cooks/$id/done", ['job' => 'mash-1']);
+        self::assertSame(['mash-2', 'own0-0', 'own0-1'], self::sorted(array_keys($jobs($done))), 'what leads to it is done too');
+        self::assertContains('Done: Boil: mash', array_column((array) $done['events'], 'text'));
+        $back = $this->call('DELETE', "/api/cooks/$id/events/last");
+        self::assertCount(5, $jobs($back));
+        $this->call('POST', "/api/cooks/$id/done", ['job' => ''], 422);
+    }
+
+    public function testACookOutlivesWhoWasAway(): void
+    {
+        $house = self::in($this->call('GET', '/api/house'), 'draft');
+        self::assertIsArray($house);
+        $this->call('PUT', '/api/house', [...$house, 'people' => [['id' => 'a', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'b', 'name' => 'Joris', 'habits' => '']]]);
+        $away = [['from' => '2026-11-26T06:00', 'to' => '2026-11-26T07:00', 'who' => 'b', 'what' => 'away']];
+        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => $away], 201);
+        $id = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
+        $this->call('PUT', '/api/house', $house);
+
+        self::assertStringStartsWith('Dinner', self::text($this->call('GET', "/api/cooks/$id"), 'headline'));
+    }
+
+    /**
+     * @param list<int|string> $values
+     *
+     * @return list<int|string>
+     */
+    private static function sorted(array $values): array
+    {
+        sort($values);
+
+        return $values;
+    }
+
     public function testTheSlurryIsForWhatIsLeft(): void
     {
         $cook = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'corn-starch']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
+use Pausis\App\Api\DraftDay;
 use Pausis\App\Api\DraftOrder;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseView;
@@ -20,8 +21,6 @@ use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
-use Pausis\Core\Day\Side;
-use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Ingredient;
@@ -41,7 +40,7 @@ final readonly class BraisePresenter
         private Wording $wording,
         private House $house,
         private PlanDay $planDay,
-        private Sides $sides,
+        private DraftDay $day,
         private Braises $braises,
         private DayPresenter $days,
     ) {
@@ -91,20 +90,7 @@ final readonly class BraisePresenter
     /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
     private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
-        $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
-        foreach ($draft->ownSides as $k => $own) {
-            $sides[] = Side::own("own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where, 'oven' === $own->where);
-        }
-
-        $pins = [];
-        foreach ($draft->pins as $pin) {
-            $at = DraftOrder::moment($pin->at, $this->house->record()->zone());
-            if (null !== $at) {
-                $pins[$pin->job] = $at;
-            }
-        }
-
-        return $this->planDay->plan($adapted, $sides, $pins, $this->others($draft, $adapted, $id));
+        return $this->planDay->plan($adapted, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $this->others($draft, $adapted, $id));
     }
 
     /** @return list<OtherPot> */

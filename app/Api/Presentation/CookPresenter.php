@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
+use Pausis\App\Api\DraftDay;
 use Pausis\App\Api\DraftOrder;
 use Pausis\App\Api\Drafts;
 use Pausis\App\Api\Wire\CookView;
@@ -21,9 +22,11 @@ use Pausis\Core\Adaptation\FollowCook;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\RunningCook;
+use Pausis\Core\Adaptation\SidesOnTime;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Finish\Reduction;
@@ -49,6 +52,8 @@ final readonly class CookPresenter
         private AdaptationPresenter $adaptations,
         private Wording $wording,
         private House $house,
+        private DraftDay $day,
+        private DayPresenter $days,
     ) {
     }
 
@@ -59,9 +64,12 @@ final readonly class CookPresenter
         $order = $this->order($cook);
         $followed = $this->follow->follow($order, $this->running($cook), $now);
         $day = $followed->day;
-        $tasks = $this->ahead($followed, $now);
-        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $tasks);
-        $next = $tasks[0] ?? null;
+        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $this->ahead($followed, $now));
+        foreach ($this->sidesAhead($cook, $order, $followed, $now) as $placed) {
+            $views[] = new TaskView('job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes, $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id);
+        }
+        usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));
+        $next = $views[0] ?? null;
 
         return new CookView(
             $cook->id,
@@ -73,8 +81,8 @@ final readonly class CookPresenter
             $measures->clock($cook->switchedOn, $now),
             $measures->clock($now),
             $measures->hours(max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600)),
-            $views[0] ?? null,
-            null === $next ? '' : $this->wait($now, $next->at, $measures),
+            $next,
+            null === $next ? '' : $this->wait($now, new \DateTimeImmutable($next->at), $measures),
             $this->headline($followed, $order, $now, $measures),
             $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
             null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
@@ -91,6 +99,17 @@ final readonly class CookPresenter
         );
     }
 
+    /** @return list<Placed> what is left to do for the side dishes, until the meal is over */
+    private function sidesAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
+    {
+        $draft = $this->drafts->fromArray($cook->draft);
+        $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
+
+        $over = null !== $cook->closedAt || !$followed->day instanceof DayPlan || $followed->day->serve->modify('+'.self::LINGER_MINUTES.' minutes') < $now;
+
+        return $over ? [] : SidesOnTime::around($order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done);
+    }
+
     /**
      * What the braise was when the pot was switched on.
      *
@@ -98,11 +117,19 @@ final readonly class CookPresenter
      */
     public function order(CookRecord $cook): BraiseOrder
     {
-        $draft = $this->drafts->fromArray($cook->draft);
+        $draft = $this->drafts->fromArray([...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])]);
         $problems = new Problems();
         $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $cook->switchedOn->modify('-1 day'), $problems, $cook->cooker());
 
         return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
+    }
+
+    /** @return list<mixed> the times of those who still live here */
+    private function stillHere(mixed $away): array
+    {
+        $people = ['', ...array_column($this->house->record()->people, 'id')];
+
+        return array_values(array_filter((array) $away, static fn (mixed $one): bool => \in_array(((array) $one)['who'] ?? '', $people, true)));
     }
 
     public function running(CookRecord $cook): RunningCook
@@ -181,15 +208,30 @@ final readonly class CookPresenter
     {
         $views = [new EventView('switched-on', $measures->clock($cook->switchedOn, $now),
             $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]))];
+        $texts = [] === $cook->of('done') ? [] : $this->jobTexts($cook, $measures);
         foreach ($cook->events as $event) {
             $views[] = new EventView($event['kind'], $measures->clock(new \DateTimeImmutable($event['at']), $now), match ($event['kind']) {
                 'fork' => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork', $event['value'])]),
                 'turned' => $this->wording->say('event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])]),
+                'done' => $this->wording->say('event.done', $measures, ['text' => $texts[$event['value']] ?? $event['value']]),
                 default => $this->wording->say('event.sauce', $measures, ['ml' => (float) $event['value'], 'thickness' => mb_strtolower($this->wording->label('thickness', $event['thickness'] ?? ''))]),
             });
         }
 
         return $views;
+    }
+
+    /** @return array<string, string> by job */
+    private function jobTexts(CookRecord $cook, Measures $measures): array
+    {
+        $texts = [];
+        foreach ($this->day->sides($this->drafts->fromArray($cook->draft)) as $side) {
+            foreach ($side->jobs(1) as $job) {
+                $texts[$job->id] = $this->days->text(new Placed($job, $cook->switchedOn, $cook->switchedOn), $measures);
+            }
+        }
+
+        return $texts;
     }
 
     private function sauceDraft(CookRecord $cook, BraiseOrder $order): SauceDraft

@@ -7,7 +7,10 @@ namespace Pausis\App\Api\Wire;
 /** One line of the plan. */
 final readonly class TaskView
 {
-    /** @param string $at ISO 8601 */
+    /**
+     * @param string $at  ISO 8601
+     * @param string $job id of a side dish's job, which can be ticked off; empty for the pot's own
+     */
     public function __construct(
         public string $kind,
         public string $at,
@@ -15,6 +18,7 @@ final readonly class TaskView
         public int $minutes,
         public string $text,
         public string $detail,
+        public string $job = '',
     ) {
     }
 }

@@ -13,6 +13,7 @@ import type {
   HouseDraft,
   HouseView,
   IngredientDraft,
+  JobDone,
   MeaningDraft,
   MeaningView,
   NotebookView,
@@ -130,6 +131,7 @@ export function useCookRecords(id: string) {
   return {
     forkTest: useMutation(record<ForkTestDraft>("fork-tests")),
     turn: useMutation(record<TurnSetting>("setting")),
+    done: useMutation(record<JobDone>("done")),
     sauce: useMutation(record<SauceDraft>("sauce")),
     forgetLast: useMutation(record<void>("events/last", "DELETE")),
     close: useMutation({

@@ -253,6 +253,11 @@ export type IngredientDraft = {
   ignored: boolean;
 };
 
+/** A side dish's job that is done. */
+export type JobDone = {
+  job: string;
+};
+
 /** A job of the day, where it takes place and when. */
 export type JobView = {
   id: string;
@@ -545,6 +550,7 @@ export type TaskView = {
   minutes: number;
   text: string;
   detail: string;
+  job: string;
 };
 
 /** One addend of a sum. */

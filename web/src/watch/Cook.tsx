@@ -19,6 +19,11 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
   const fork = cook.windows.find((window) => window.level === "fork");
+  const done = (job: string) =>
+    records.done.mutate(
+      { job },
+      { onSuccess: () => say({ text: "Noted.", action: { label: "Undo", run: takeBack } }) },
+    );
   const takeBack = () => records.forgetLast.mutate(undefined, { onSuccess: () => say({ text: "Taken back." }) });
 
   return (
@@ -53,6 +58,11 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
                 </p>
                 <p className="text-xl">{cook.nextIn}</p>
                 <p className="mt-1 text-soft">{cook.next.detail}</p>
+                {cook.next.job !== "" && (
+                  <Button className="mt-2 min-h-14 w-full text-xl" onClick={() => done(cook.next?.job ?? "")}>
+                    Done
+                  </Button>
+                )}
               </div>
             )
           )}
@@ -109,11 +119,27 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
         <Panel title="The rest of the evening">
           <ol>
             {cook.tasks.map((task) => (
-              <li key={task.kind + task.at} className="flex gap-4 border-b border-line py-2 text-lg last:border-0">
+              <li
+                key={task.kind + task.job + task.at}
+                className="flex items-center gap-4 border-b border-line py-2 text-lg last:border-0"
+              >
                 <time dateTime={task.at} className="w-24 shrink-0 text-right font-bold text-rim">
                   {task.clock}
                 </time>
-                <span>{task.text}</span>
+                <span className="flex-1">
+                  {task.text}
+                  {task.job !== "" && task.detail !== "" && <span className="text-soft"> · {task.detail}</span>}
+                </span>
+                {task.job !== "" && (
+                  <Button
+                    weight="quiet"
+                    className="px-2"
+                    aria-label={`done: ${task.text}`}
+                    onClick={() => done(task.job)}
+                  >
+                    done
+                  </Button>
+                )}
               </li>
             ))}
           </ol>

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api\Wire;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A side dish's job that is done. */
+final readonly class JobDone
+{
+    public function __construct(
+        #[Assert\Length(min: 1, max: 60)] public string $job,
+    ) {
+    }
+}

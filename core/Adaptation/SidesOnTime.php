@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Scheduler;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Explain\Sum;
+
+/** The side dishes around a dinner that follows the pot: where dinner moves, what is still to be done moves with it. */
+final class SidesOnTime
+{
+    /** Where hands or rings are short, times are better than none. */
+    private const HELPERS = 6;
+    private const MORE_RINGS = 12;
+    private const MORE_OVENS = 4;
+    private const HANDS_OFF = ['reduce'];
+
+    /**
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins  when some of their jobs are to begin, by id
+     * @param list<string>                      $done  jobs; what leads to them is done too
+     *
+     * @return list<Placed> what is left, in order of time; a time may have passed
+     */
+    public static function around(BraiseOrder $order, FollowedCook $followed, array $sides, array $pins, array $done): array
+    {
+        $day = $followed->day;
+        $jobs = self::left(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides)), $done);
+        if (!$day instanceof DayPlan || [] === $jobs) {
+            return [];
+        }
+        $own = self::finish($order->kitchen, $day, $followed->finish);
+        $plating = $own[\count($own) - 1]->from ?? $day->serve;
+        $helped = $order->kitchen->with($order->kitchen->people->always()->andHelpers(self::HELPERS))->andMore(self::MORE_RINGS, self::MORE_OVENS);
+        $pinned = array_map(static fn (Job $j): Job => $j->pinnedAt($pins[$j->id] ?? null), $jobs);
+        foreach ([[$order->kitchen, $pinned], [$order->kitchen, $jobs], [$helped, $jobs]] as [$kitchen, $wanted]) {
+            $schedule = (new Scheduler($kitchen, $day->switchOn, $plating, $own))->schedule($wanted);
+            if (null !== $schedule) {
+                return $schedule->placed;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param list<Job>    $jobs
+     * @param list<string> $done
+     *
+     * @return list<Job>
+     */
+    private static function left(array $jobs, array $done): array
+    {
+        $finished = array_fill_keys($done, true);
+        foreach (array_reverse($jobs) as $job) {
+            if (null !== $job->next && isset($finished[$job->next])) {
+                $finished[$job->id] = true;
+            }
+        }
+
+        return array_values(array_filter($jobs, static fn (Job $j): bool => !isset($finished[$j->id])));
+    }
+
+    /** @return list<Placed> the braise's own work at the end, the last at the table */
+    private static function finish(Kitchen $kitchen, DayPlan $day, Sum $finish): array
+    {
+        $placed = [];
+        $to = $day->serve;
+        foreach (array_reverse($finish->terms) as $term) {
+            $from = $to->setTimestamp($to->getTimestamp() - (int) round(60 * $term->value));
+            $hands = !\in_array($term->code, self::HANDS_OFF, true);
+            $placed[] = new Placed(new Job($term->code, $term->code, $term->from, (int) round($term->value), $hands), $from, $to, $hands ? $kitchen->people->who($from, $to) : null);
+            $to = $from;
+        }
+
+        return array_reverse($placed);
+    }
+}
