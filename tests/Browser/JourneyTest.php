@@ -156,6 +156,8 @@ final class JourneyTest extends BrowserTestCase
         $this->press('remove the time from 08:10');
         $this->setValue('at', '18:00');
         $this->see('eat at 18:00');
+        $this->find("//label[normalize-space()='mash']")->click();
+        $this->see('Drain and mash: mash');
         $this->see('Saved');
         $ics = self::$driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);');
         self::assertIsString($ics);
@@ -189,6 +191,11 @@ final class JourneyTest extends BrowserTestCase
         $this->press('Slides in');
         $this->see('Begin the sauce');
         $this->see('Ready.');
+        $this->press('done: Boil: mash');
+        $this->see('Done: Boil: mash');
+        $this->dontSee('Peel and cut: mash');
+        $this->see('Drain and mash: mash');
+        $this->assertSound();
 
         return (string) self::$driver->getCurrentURL();
     }
