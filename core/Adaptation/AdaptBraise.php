@@ -51,6 +51,7 @@ final readonly class AdaptBraise
     private const EVENING_BEFORE = '21:00';
     /** Hours by which a timer may start it later; two is the most that is safe. */
     private const DELAYS = [1.0, 2.0];
+    private const MOST_WAYS = 4;
     /** The spread of a changed pot may be somewhat narrower. */
     private const HOPE = 0.95;
     /** A quick look, minutes. */
@@ -357,11 +358,9 @@ final readonly class AdaptBraise
                 break;
             }
         }
-        if (null !== $chosen->day->serveFrom) {
-            $ways[] = new WayOut('serve-from', '');
-        }
+        $ways = \array_slice($ways, 0, self::MOST_WAYS - 1);
 
-        return $ways;
+        return null === $chosen->day->serveFrom ? $ways : [...$ways, new WayOut('serve-from', '')];
     }
 
     /**

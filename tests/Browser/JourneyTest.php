@@ -6,6 +6,10 @@ namespace Pausis\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Property;
+use Sabre\VObject\Reader;
 
 /** The whole journey of one braise: brought, adapted, cooked, written down. */
 final class JourneyTest extends BrowserTestCase
@@ -161,9 +165,22 @@ final class JourneyTest extends BrowserTestCase
         $this->see('Saved');
         $ics = self::$driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);');
         self::assertIsString($ics);
-        self::assertStringContainsString('BEGIN:VCALENDAR', $ics);
-        self::assertStringContainsString('Begin the sauce', $ics);
-        self::assertStringContainsString('VALARM', $ics);
+        $calendar = Reader::read($ics);
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        $events = array_filter($calendar->select('VEVENT'), static fn ($event): bool => $event instanceof VEvent);
+        $summaries = '';
+        foreach ($events as $event) {
+            foreach ($event->select('SUMMARY') as $summary) {
+                self::assertInstanceOf(Property::class, $summary);
+                $summaries .= $summary->getRawMimeDirValue()."\n";
+            }
+        }
+        self::assertStringContainsString('Begin the sauce', $summaries);
+        self::assertStringContainsString('Drain and mash: mash', $summaries);
+        foreach ($events as $event) {
+            self::assertCount(1, $event->select('VALARM'));
+        }
 
         return $url;
     }

@@ -21,6 +21,7 @@ use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Day\Whereabouts;
 
 /** The whole day in words. */
 final readonly class DayPresenter
@@ -35,17 +36,19 @@ final readonly class DayPresenter
     public function present(WholeDay $whole, AdaptedBraise $braise, DayPlan $day, Measures $measures): WholeDayView
     {
         $first = $whole->placed[0]->from ?? $day->switchOn;
-        $from = min($first, $day->switchOn)->modify('-15 minutes');
+        $from = self::down(min($first, $day->switchOn)->modify('-15 minutes'));
         $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
         $others = $this->others($whole, $from, $to, $measures);
-        $people = $braise->order->kitchen->people;
-        $first = $people->persons[0]->presence;
+        $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
+        $rows = array_map(static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $braise->order->kitchen->people->persons);
+        $is = static fn (?Whereabouts $wanted): \Closure => static fn (?Whereabouts $w): bool => $w === $wanted;
+        $nobody = array_map(static fn (int $k): bool => [] === array_filter(array_column($rows, $k), static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w), array_keys($rows[0]));
 
         return new WholeDayView(
             array_map(fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed),
-            array_map(fn (Person $p): PersonView => new PersonView($p->id, $p->name, $this->spans($from, $to, $p->presence->isAway(...)), $this->spans($from, $to, $p->presence->isBusy(...))), $people->persons),
-            $this->spans($from, $to, $people->isAway(...)),
-            $this->spans($from, $to, $first->isAsleep(...)),
+            array_map(static fn (Person $p, array $row): PersonView => new PersonView($p->id, $p->name, self::spans($from, array_map($is(Whereabouts::Away), $row)), self::spans($from, array_map($is(Whereabouts::Busy), $row))), $braise->order->kitchen->people->persons, $rows),
+            self::spans($from, $nobody),
+            self::spans($from, array_map($is(null), $rows[0])),
             $from->format(\DATE_ATOM),
             $to->format(\DATE_ATOM),
             $day->switchOn->format(\DATE_ATOM),
@@ -125,21 +128,25 @@ final readonly class DayPresenter
         ]));
     }
 
-    /**
-     * @param callable(\DateTimeImmutable, \DateTimeImmutable): bool $holds
-     *
-     * @return list<SpanView> on a grid of five minutes
-     */
-    private function spans(\DateTimeImmutable $from, \DateTimeImmutable $to, callable $holds): array
+    private static function down(\DateTimeImmutable $at): \DateTimeImmutable
     {
+        return $at->setTimestamp(intdiv($at->getTimestamp(), self::STEP) * self::STEP);
+    }
+
+    /**
+     * @param list<bool> $steps of five minutes
+     *
+     * @return list<SpanView> where they hold
+     */
+    private static function spans(\DateTimeImmutable $from, array $steps): array
+    {
+        $at = static fn (int $step): string => $from->setTimestamp($from->getTimestamp() + self::STEP * $step)->format(\DATE_ATOM);
         $spans = [];
         $open = null;
-        for ($t = $from->setTimestamp(intdiv($from->getTimestamp(), self::STEP) * self::STEP); $t < $to; $t = $next) {
-            $next = $t->setTimestamp($t->getTimestamp() + self::STEP);
-            $is = $holds($t, $next);
-            $open ??= $is ? $t : null;
-            if (null !== $open && (!$is || $next >= $to)) {
-                $spans[] = new SpanView($open->format(\DATE_ATOM), ($is ? $next : $t)->format(\DATE_ATOM));
+        foreach ([...$steps, false] as $k => $holds) {
+            $open ??= $holds ? $k : null;
+            if (null !== $open && !$holds) {
+                $spans[] = new SpanView($at($open), $at($k));
                 $open = null;
             }
         }

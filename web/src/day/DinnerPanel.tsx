@@ -3,6 +3,7 @@ import { Choices } from "../kit/Choices";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
+import { onOtherDay } from "./onOtherDay";
 import { WhereFields } from "./WhereFields";
 
 /** When to eat, when nobody is there, and how the meat should be. */
@@ -20,7 +21,6 @@ export function DinnerPanel({
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
   const [day = "", time = ""] = draft.serveAt.split("T");
-  const timeOf = (moment: string) => moment.split("T")[1] ?? "";
   return (
     <Panel title="Dinner">
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
@@ -30,16 +30,7 @@ export function DinnerPanel({
             type="date"
             value={day}
             problem={problem("serveAt")}
-            onChange={(value) =>
-              onChange({
-                serveAt: `${value}T${time}`,
-                away: draft.away.map((one) => ({
-                  ...one,
-                  from: `${value}T${timeOf(one.from)}`,
-                  to: `${value}T${timeOf(one.to)}`,
-                })),
-              })
-            }
+            onChange={(value) => onChange(onOtherDay(draft, value))}
           />
           <TextField
             label="at"
