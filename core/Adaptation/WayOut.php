@@ -8,8 +8,8 @@ namespace Pausis\Core\Adaptation;
 final readonly class WayOut
 {
     /**
-     * @param string $code  without-side, instead-side, serve-later, more-hands, sauce-sooner, without-sides, unpin; setting, cut, day-before, serve-from
-     * @param string $value the side or sides with commas between, minutes, or how many
+     * @param string $code  without-side, instead-side, serve-later, more-hands, without-sides; for the braise itself setting, cut, evening-work, delay, day-before, serve-from
+     * @param string $value the side or sides with commas between, minutes, hours, or how many
      */
     public function __construct(public string $code, public string $value)
     {

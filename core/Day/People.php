@@ -78,18 +78,6 @@ final readonly class People
         return true;
     }
 
-    /** Whether for some of that time nobody is at home. */
-    public function isAway(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
-    {
-        foreach ($this->steps($from, $to) as $all) {
-            if ([] === array_filter($all, static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** @return list<list<Whereabouts|null>> where everybody is, in each step of it */
     private function steps(\DateTimeImmutable $from, \DateTimeImmutable $to): array
     {

@@ -55,11 +55,6 @@ final readonly class Presence
             && ($to->getTimestamp() - $from->getTimestamp() <= 60 * self::QUICK_MINUTES || !$this->isBusy($from, $to));
     }
 
-    public function isAway(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
-    {
-        return self::anyOverlaps($this->away, $from, $to);
-    }
-
     public function isBusy(\DateTimeImmutable $from, \DateTimeImmutable $to): bool
     {
         return self::anyOverlaps($this->busy, $from, $to);

@@ -24,7 +24,7 @@ final readonly class DayCase
      * @param array<string, \DateTimeImmutable> $pins     by job
      * @param list<Placed>                      $reserved by other braises of the day
      */
-    public function __construct(public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private array $reserved = [], private int $sauceWaits = 0)
+    public function __construct(public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private array $reserved = [])
     {
     }
 
@@ -67,10 +67,10 @@ final readonly class DayCase
             }
             $minutes = $this->minutesSooner($schedule);
             if (0 === $minutes) {
-                return new PlannedDay($this->braise->onDay($this->day, $this->sauceWaits), $this->day, $schedule);
+                return new PlannedDay($this->braise, $this->day, $schedule);
             }
             $day = $this->braise->chosen->planFor($this->braise->order, $this->day->serve, $minutes);
-            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved, $minutes))->schedule($mostSteps, 0) : null;
+            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0) : null;
             if ($day instanceof DayPlan && null !== $sooner) {
                 return new PlannedDay($this->braise->onDay($day, $minutes), $day, $sooner);
             }

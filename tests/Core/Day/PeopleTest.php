@@ -32,15 +32,15 @@ final class PeopleTest extends TestCase
         self::assertTrue($free('15:00', '15:10'));
         self::assertTrue($free('15:30', '15:40'));
         self::assertFalse($free('16:00', '16:10'));
-        self::assertFalse($presence->isAway(Days::at('09:00', '2026-11-28'), Days::at('10:00', '2026-11-28')), 'Saturday');
+        self::assertTrue($presence->isFree(Days::at('09:00', '2026-11-28'), Days::at('10:00', '2026-11-28')), 'Saturday');
     }
 
     public function testANightShiftReachesIntoTheNextDay(): void
     {
         $shift = Presence::usual([new Habit([3], '22:00', '06:00')], [], '00:00', '00:00', Days::at('18:00', '2026-11-25'), Days::at('19:00'));
 
-        self::assertTrue($shift->isAway(Days::at('05:30'), Days::at('05:35')));
-        self::assertFalse($shift->isAway(Days::at('06:00'), Days::at('22:30')));
+        self::assertFalse($shift->isFree(Days::at('05:30'), Days::at('05:35')));
+        self::assertTrue($shift->isFree(Days::at('06:00'), Days::at('22:30')));
     }
 
     public function testOneAfterTheOtherIsEnoughForALongTimeButNotForOneJob(): void
@@ -50,8 +50,7 @@ final class PeopleTest extends TestCase
         self::assertTrue($people->isFree(Days::at('17:30'), Days::at('18:30')));
         self::assertNull($people->who(Days::at('17:30'), Days::at('18:30')));
         self::assertSame('Tamsin', $people->who(Days::at('17:30'), Days::at('18:00'))?->name);
-        self::assertFalse($people->isAway(Days::at('17:30'), Days::at('18:30')));
-        self::assertTrue(Days::people(Days::working(), Days::working())->isAway(Days::at('09:00'), Days::at('10:00')));
+        self::assertFalse(Days::people(Days::working(), Days::working())->isFree(Days::at('16:30'), Days::at('17:30')));
     }
 
     public function testStepsSayTheSameAsTheQuestionsForEveryMinuteOfTheDay(): void
@@ -61,8 +60,8 @@ final class PeopleTest extends TestCase
             $from = Days::at('00:00')->modify('+'.(5 * $k).' minutes');
             $to = $from->modify('+5 minutes');
             self::assertSame($presence->isAsleep($from, $to), null === $where, $from->format('H:i'));
-            self::assertSame($presence->isAway($from, $to), Whereabouts::Away === $where, $from->format('H:i'));
-            self::assertSame($presence->isBusy($from, $to) && !$presence->isAway($from, $to), Whereabouts::Busy === $where, $from->format('H:i'));
+            self::assertSame($presence->isFree($from, $to), Whereabouts::Home === $where || Whereabouts::Busy === $where, $from->format('H:i'));
+            self::assertSame($presence->isBusy($from, $to) && $presence->isFree($from, $to), Whereabouts::Busy === $where, $from->format('H:i'));
         }
     }
 
