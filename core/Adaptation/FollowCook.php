@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Internal\PotRun;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
@@ -44,7 +45,7 @@ final readonly class FollowCook
 
     public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
     {
-        $pot = (new AdaptBraise($this->simulation))->load($order, $cook->choice);
+        $pot = (new PotRun($this->simulation))->load($order, $cook->choice);
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
         $setup = $pot->setup->running($program, $lifts);
@@ -119,7 +120,7 @@ final readonly class FollowCook
      */
     public function learned(BraiseOrder $order, RunningCook $cook, Posterior $heat, Posterior $need): array
     {
-        $setup = (new AdaptBraise($this->simulation))->load($order, $cook->choice)->setup;
+        $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
         $outcome = $this->run($order, $setup->running($this->program($order, $cook), $this->lidLifts($cook)), $cook);
 
         return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
