@@ -21,9 +21,9 @@ export function JobList({
   const row = (job: JobView, next: boolean) => (
     <li
       key={job.id}
-      className={`grid grid-cols-[6.6rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
+      className={`grid grid-cols-[4.2rem_1fr_auto] sm:grid-cols-[6.6rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
     >
-      <time dateTime={job.from} className="text-right font-bold whitespace-nowrap text-rim">
+      <time dateTime={job.from} className="text-right font-bold text-rim sm:whitespace-nowrap">
         <Moved>{job.clock}</Moved>
       </time>
       <span>
