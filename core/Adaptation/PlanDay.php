@@ -47,13 +47,13 @@ final readonly class PlanDay
         if (null !== $planned) {
             $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
 
-            return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others);
+            return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others, $sides);
         }
         $ways = new DayWays($this->sides, self::QUICK_STEPS);
         $case = $case->pinned([]);
         $alone = $case->with([])->plan(self::QUICK_STEPS);
 
-        return new WholeDay($braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others);
+        return new WholeDay($braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others, $sides);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Side;
 
 /** The braise and its sides in one kitchen, or what stands in the way. */
 final readonly class WholeDay
@@ -19,8 +20,9 @@ final readonly class WholeDay
      * @param list<Caught>          $caught  what would have to be done while nobody is there
      * @param array<string, string> $refused times set by the cook that can't be kept, by job: nobody, hands, stove, too-early, too-late, together
      * @param list<OtherPot>        $others  braises of the same day
+     * @param list<Side>            $sides   that were wished for
      */
-    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught, public array $refused, public array $others = [])
+    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $optimal, public array $wishes, public array $ways, public array $caught, public array $refused, public array $others = [], public array $sides = [])
     {
     }
 }

@@ -32,13 +32,13 @@ final readonly class Scheduler
      * @param list<Job> $jobs
      * @param int       $mostSteps of the search in each stretch
      */
-    public function schedule(array $jobs, int $mostSteps = self::MOST_STEPS): ?Schedule
+    public function schedule(array $jobs, int $mostSteps = self::MOST_STEPS, Thoroughness $wanted = Thoroughness::Best): ?Schedule
     {
         $placed = [];
         $cost = 0.0;
         $optimal = true;
         foreach (Stages::of($jobs, $this->until) as [$opens, $closes, $stage]) {
-            $found = (new Search($this->kitchen, max($this->from, $opens), $closes, $this->reserved))->place($stage, $this->until, $mostSteps);
+            $found = (new Search($this->kitchen, max($this->from, $opens), $closes, $this->reserved))->place($stage, $this->until, $mostSteps, $wanted);
             if (null === $found) {
                 return null;
             }

@@ -58,6 +58,8 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($day);
         self::assertContains('Cook: apple sauce', array_column((array) $day['jobs'], 'text'));
 
+        $many = array_fill(0, 6, [...$own, 'work' => 60]);
+        self::assertStringContainsString('apple sauce', self::text($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => $many]), 'adaptation.wholeDay.clash'));
         foreach ([['work', 9999], ['where', 'cellar']] as [$field, $value]) {
             $problem = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [[...$own, $field => $value]]], 422);
             self::assertSame("ownSides[0].$field", self::text($problem, 'violations.0.path'));

@@ -19,7 +19,6 @@ use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
-use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Day\Whereabouts;
 
@@ -29,7 +28,7 @@ final readonly class DayPresenter
     private const AFTER_HOURS = 2;
     private const STEP = 300;
 
-    public function __construct(private Wording $wording, private Sides $sides)
+    public function __construct(private Wording $wording)
     {
     }
 
@@ -55,7 +54,7 @@ final readonly class DayPresenter
             ($day->at(TaskKind::Sauce)->at ?? $day->serve)->format(\DATE_ATOM),
             $day->serve->format(\DATE_ATOM),
             $this->clash($whole, $measures),
-            array_map(fn (WayOut $w): WayView => $this->way($w, $day->serve, $measures), $whole->ways),
+            array_map(fn (WayOut $w): WayView => $this->way($w, $whole, $day->serve, $measures), $whole->ways),
             array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
             $others,
@@ -113,18 +112,29 @@ final readonly class DayPresenter
         $sides = $others = [];
         foreach ($whole->wishes as $wish) {
             [$kind, $id] = [...explode(':', $wish, 2), ''];
-            'side' === $kind ? $sides[] = $this->sides->find($id)->name ?? $id : $others[] = $this->wording->label('day-wish', $kind);
+            'side' === $kind ? $sides[] = self::nameOf($whole, $id) : $others[] = $this->wording->label('day-wish', $kind);
         }
 
         return $this->wording->say('day-plan.clash', $measures, ['sides' => [] === $sides ? 'none' : implode(', ', $sides), 'others' => implode(', ', $others), 'some' => [] === $others ? 'no' : 'yes']);
     }
 
-    private function way(WayOut $way, \DateTimeImmutable $serve, Measures $measures): WayView
+    private static function nameOf(WholeDay $whole, string $side): string
+    {
+        foreach ($whole->sides as $one) {
+            if ($one->id === $side) {
+                return $one->name;
+            }
+        }
+
+        return $side;
+    }
+
+    private function way(WayOut $way, WholeDay $whole, \DateTimeImmutable $serve, Measures $measures): WayView
     {
         $later = $serve->modify('+'.(int) $way->value.' minutes');
 
         return new WayView($way->code, 'serve-later' === $way->code ? $later->format('Y-m-d\TH:i') : $way->value, $this->wording->say("day-way.$way->code", $measures, [
-            'side' => implode(', ', array_map(fn (string $id): string => $this->sides->find($id)->name ?? $id, explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'minutes' => (float) $way->value,
+            'side' => implode(', ', array_map(static fn (string $id): string => self::nameOf($whole, $id), explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'minutes' => (float) $way->value,
         ]));
     }
 

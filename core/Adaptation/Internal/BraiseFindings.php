@@ -89,8 +89,8 @@ final readonly class BraiseFindings
             $tries["cut-in-$parts"] = $order->withJoint($order->joint->cutInto($parts));
         }
         foreach ($tries as $remedy => $changed) {
-            $outcome = $this->pots->outcome($changed, ProgramChoice::High);
-            $left = Rules::room($outcome->geometry, $changed->joint, $outcome->sauce->load);
+            $pot = $this->pots->load($changed, ProgramChoice::High);
+            $left = Rules::room($pot->geometry, $changed->joint, $pot->sauce->load);
             if (!\in_array(Severity::Refuse, array_map(static fn (Finding $f): Severity => $f->severity, $left), true)) {
                 return $finding->remediedBy($remedy);
             }

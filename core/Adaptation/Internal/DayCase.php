@@ -13,6 +13,7 @@ use Pausis\Core\Day\Schedule;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Day\Thoroughness;
 
 /** One day to be planned: a braise, its sides, a kitchen, and times the cook has set. */
 final readonly class DayCase
@@ -58,10 +59,10 @@ final readonly class DayCase
     }
 
     /** The day with its times; null where it can't be. The sauce, and the pot with it, begins as much sooner as the sides need. */
-    public function plan(int $mostSteps): ?PlannedDay
+    public function plan(int $mostSteps, Thoroughness $wanted = Thoroughness::Best): ?PlannedDay
     {
         for ($allowed = BraiseJobs::MOST_SAUCE_WAITS; $allowed >= 0; $allowed = $minutes - self::STEP_MINUTES) {
-            $schedule = $this->schedule($mostSteps, $allowed);
+            $schedule = $this->schedule($mostSteps, $allowed, $wanted);
             if (null === $schedule) {
                 return null;
             }
@@ -70,7 +71,7 @@ final readonly class DayCase
                 return new PlannedDay($this->braise, $this->day, $schedule);
             }
             $day = $this->braise->chosen->planFor($this->braise->order, $this->day->serve, $minutes);
-            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0) : null;
+            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0, $wanted) : null;
             if ($day instanceof DayPlan && null !== $sooner) {
                 return new PlannedDay($this->braise->onDay($day, $minutes), $day, $sooner);
             }
@@ -96,10 +97,10 @@ final readonly class DayCase
 
     public function isPossible(int $mostSteps): bool
     {
-        return null !== $this->plan($mostSteps);
+        return null !== $this->plan($mostSteps, Thoroughness::Any);
     }
 
-    private function schedule(int $mostSteps, int $sooner): ?Schedule
+    private function schedule(int $mostSteps, int $sooner, Thoroughness $wanted): ?Schedule
     {
         $jobs = new BraiseJobs($this->braise, $this->day);
         [$fixed] = $jobs->fixed($this->pins);
@@ -109,6 +110,7 @@ final readonly class DayCase
         return (new Scheduler($this->kitchen(), $this->braise->order->now, $this->day->serve, [...$fixed, ...$this->reserved]))->schedule(
             array_map(fn (Job $j): Job => $j->pinnedAt($this->pins[$j->id] ?? null), [...$jobs->movable($sooner), ...$toTheTable]),
             $mostSteps,
+            $wanted,
         );
     }
 }

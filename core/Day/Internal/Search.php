@@ -8,6 +8,7 @@ use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Schedule;
+use Pausis\Core\Day\Thoroughness;
 
 /**
  * Branch and bound over the starts of the jobs of one stretch.
@@ -24,6 +25,8 @@ final class Search
     /** So many jobs are searched to the end; of more, a share of the steps without any plan is taken for none. */
     private const EXACT_JOBS = 14;
     private const BLIND_SHARE = 0.2;
+    /** Sharing out the work takes as long as so many steps. */
+    private const SHARING_STEPS = 8;
 
     private int $base;
     private int $first;
@@ -51,6 +54,7 @@ final class Search
     private int $steps = 0;
     private int $mostSteps = 0;
     private int $mostBlind = 0;
+    private Thoroughness $wanted = Thoroughness::Best;
 
     /** @param list<Placed> $reserved */
     public function __construct(Kitchen $kitchen, private readonly \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved)
@@ -71,11 +75,12 @@ final class Search
      * @param list<Job>          $jobs  the last first
      * @param \DateTimeImmutable $until what goes to the table is ready by then
      */
-    public function place(array $jobs, \DateTimeImmutable $until, int $mostSteps): ?Schedule
+    public function place(array $jobs, \DateTimeImmutable $until, int $mostSteps, Thoroughness $wanted = Thoroughness::Best): ?Schedule
     {
         $this->jobs = $jobs;
         $this->dues = array_map(fn (Job $j): int => $this->slot($j->by ?? $until), $jobs);
         $this->mostSteps = $mostSteps;
+        $this->wanted = $wanted;
         $this->mostBlind = \count($jobs) <= self::EXACT_JOBS ? $mostSteps : (int) (self::BLIND_SHARE * $mostSteps);
         foreach ($jobs as $job) {
             if (null !== $job->after) {
@@ -122,7 +127,7 @@ final class Search
         }
         for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / self::GRID) - 1) * self::GRID) {
             $waited = $cost + ($due - $job->minutes - $start) * $job->impatience();
-            if ($waited >= $this->bestCost || ++$this->steps >= (null === $this->best ? $this->mostBlind : $this->mostSteps)) {
+            if ($waited >= $this->bestCost || $this->isEnough()) {
                 return;
             }
             if ($this->fits($job, $start, $start + $job->minutes)) {
@@ -134,8 +139,16 @@ final class Search
         }
     }
 
+    private function isEnough(): bool
+    {
+        ++$this->steps;
+
+        return null === $this->best ? $this->steps >= $this->mostBlind : Thoroughness::Any === $this->wanted || $this->steps >= $this->mostSteps;
+    }
+
     private function keep(float $cost): void
     {
+        $this->steps += self::SHARING_STEPS;
         $shared = $this->people->share($this->jobs, $this->starts);
         if (null !== $shared && $cost + $shared[1] < $this->bestCost) {
             $this->best = $this->starts;

@@ -1,5 +1,5 @@
 import { useHouse } from "../api/queries";
-import type { BraiseDraft, Catalogue, JobView, WayView, WholeDayView, WindowView } from "../api/types";
+import type { BraiseDraft, Catalogue, JobView, WholeDayView, WindowView } from "../api/types";
 import { localMoment } from "../hours/localMoment";
 import { Button } from "../kit/Button";
 import { Check } from "../kit/Check";
@@ -8,6 +8,7 @@ import { Panel } from "../kit/Panel";
 import { JobList } from "./JobList";
 import { OwnSides } from "./OwnSides";
 import { Timeline } from "./Timeline";
+import { takenWay } from "./takenWay";
 import { whatIfs } from "./whatIfs";
 
 const EVENING = [
@@ -16,16 +17,6 @@ const EVENING = [
   { field: "saltBefore", label: "Meat salted the evening before" },
 ] as const;
 const LINK = "inline-flex min-h-11 items-center font-semibold text-rim underline underline-offset-4";
-
-/** The change to the draft that a way out of a clash in the kitchen names. The core has planned it. */
-function takenWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft> {
-  if (way.code === "serve-later") {
-    return { serveAt: way.value };
-  }
-  const out = way.value.split(",");
-  const left = draft.sides.filter((one) => !out.includes(one));
-  return { sides: way.code === "instead-side" ? [...left, "warm-loaf"] : left };
-}
 
 /** The braise and its sides in one kitchen: what to do when, who and what it takes, and a way out where it can't all be done. */
 export function WholeDayPanel({
