@@ -78,8 +78,9 @@ final class BraiseController extends ApiController
     public function save(string $id, #[MapRequestPayload] SaveBraise $save): JsonResponse
     {
         $braise = $this->find($id);
-        $worked = $this->presenter->work($id, $save->draft);
-        $view = $this->presenter->view($id, $save->revision, $worked, null);
+        $cook = $this->cooks->running($braise);
+        $worked = $this->presenter->work($id, $save->draft, $cook);
+        $view = $this->presenter->view($id, $save->revision, $worked, $cook?->id);
         $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $worked, $view): void {
             $braise->draft = $this->drafts->toArray($save->draft);
             $braise->title = $this->title($save->draft);
@@ -87,7 +88,7 @@ final class BraiseController extends ApiController
             $braise->updatedAt = $this->house->now();
         });
 
-        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $this->cooks->running($braise)?->id));
+        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
@@ -113,7 +114,7 @@ final class BraiseController extends ApiController
     public function calendar(string $id, BraiseCalendar $calendar): Response
     {
         $braise = $this->find($id);
-        $worked = $this->presenter->work($id, $this->drafts->fromArray($braise->draft));
+        $worked = $this->presenter->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
 
         return new Response($calendar->write($braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
@@ -127,7 +128,7 @@ final class BraiseController extends ApiController
     {
         $planned = [];
         foreach ($this->braises->all() as $braise) {
-            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->work($braise->id, $this->drafts->fromArray($braise->draft)) : null;
+            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)) : null;
             if (null !== $worked?->adapted) {
                 $planned[] = [$braise, $worked->adapted, $worked->whole];
             }
@@ -150,7 +151,7 @@ final class BraiseController extends ApiController
 
     private function view(BraiseRecord $braise): BraiseView
     {
-        return $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)?->id);
+        return $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
     }
 
     private function title(BraiseDraft $draft): string

@@ -12,6 +12,7 @@ use Pausis\App\Exchange\DayMarkdown;
 use Pausis\App\Exchange\KitchenSheet;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
+use Pausis\App\Store\Cooks;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -26,6 +27,7 @@ final class RecipeExportController extends ApiController
         private readonly Braises $braises,
         private readonly Drafts $drafts,
         private readonly BraisePresenter $presenter,
+        private readonly Cooks $cooks,
         private readonly AdaptedRecipe $recipe,
         private readonly House $house,
     ) {
@@ -70,7 +72,7 @@ final class RecipeExportController extends ApiController
     {
         $braise = $this->braises->find($id) ?? throw $this->createNotFoundException();
 
-        return [$braise, $this->presenter->work($id, $this->drafts->fromArray($braise->draft))];
+        return [$braise, $this->presenter->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))];
     }
 
     private function download(string $content, string $type, BraiseRecord $braise, string $extension): Response

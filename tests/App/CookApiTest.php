@@ -38,6 +38,18 @@ final class CookApiTest extends ApiTestCase
         self::assertSame(['switched-on', 'fork'], array_column((array) $after['events'], 'kind'));
     }
 
+    public function testTheWorkbenchOfARunningPotShowsItsDayAsSwitchedOn(): void
+    {
+        $braise = self::text($this->call('GET', $this->cook), 'braiseId');
+        $view = $this->call('GET', "/api/braises/$braise");
+
+        self::assertStringStartsWith('In by ', self::text($view, 'adaptation.verdict'));
+        self::assertSame('2026-11-25T19:30:00+01:00', self::text($view, 'adaptation.wholeDay.switchOn'));
+        self::assertSame(basename($this->cook), $view['cookId']);
+        $saved = $this->call('PUT', "/api/braises/$braise", ['revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'sides' => ['mash']]]);
+        self::assertSame('2026-11-25T19:30:00+01:00', self::text($saved, 'adaptation.wholeDay.switchOn'));
+    }
+
     public function testSideDishesFollowTheDinnerAndAreTickedOff(): void
     {
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => [], 'sides' => ['mash'], 'ownSides' => [['name' => 'apple sauce', 'work' => 5, 'cooking' => 15, 'where' => 'ring']]], 201);

@@ -14,7 +14,7 @@ final class RandomDaysTest extends ApiTestCase
         mt_srand(20261126);
         $house = self::in($this->call('GET', '/api/house'), 'draft');
         self::assertIsArray($house);
-        $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'people' => [
+        $this->call('PUT', '/api/house', [...$house, 'rings' => '2', 'people' => [
             ['id' => 't', 'name' => 'Tamsin', 'habits' => 'weekdays 8:10 to 17:20'], ['id' => 'j', 'name' => 'Joris', 'habits' => "every day 5:40 to 14:15\nFri 17 to 18 busy"],
         ]]);
         /** @var list<string> $sides */
@@ -58,7 +58,7 @@ final class RandomDaysTest extends ApiTestCase
             'serveAt' => $time(),
             'serves' => (string) mt_rand(1, 12),
             'meat' => [...$meat, 'weight' => (mt_rand(5, 25) / 10).' kg', 'pieces' => (string) mt_rand(1, 8), 'thickness' => ''],
-            'away' => $some(3, static fn (): array => ['from' => $time(), 'to' => $time(), 'who' => $one(['', 't', 'j']), 'what' => $one(['away', 'busy', 'home'])]),
+            'away' => $some(2, static fn (): array => ['from' => \sprintf('%sT%02d:00', $date, mt_rand(5, 11)), 'to' => \sprintf('%sT%02d:30', $date, mt_rand(11, 18)), 'who' => $one(['', 't', 'j']), 'what' => $one(['away', 'busy', 'home'])]),
             'sides' => array_map(static fn (int|string $k): string => $sides[$k], (array) array_rand($sides, mt_rand(1, 8))),
             'pins' => $some(2, static fn (): array => ['job' => $one(self::JOBS), 'at' => $time()]),
             'texture' => $one(['slices', 'fork', 'pulls']),

@@ -13,12 +13,14 @@ use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
+use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Problem\Problem;
@@ -46,17 +48,20 @@ final readonly class BraisePresenter
     ) {
     }
 
-    public function present(string $id, int $revision, BraiseDraft $draft, ?string $cookId): BraiseView
+    public function present(string $id, int $revision, BraiseDraft $draft, ?CookRecord $cook): BraiseView
     {
-        return $this->view($id, $revision, $this->work($id, $draft), $cookId);
+        return $this->view($id, $revision, $this->work($id, $draft, $cook), $cook?->id);
     }
 
-    /** @param string $id of the braise that is not counted among the others of its day; empty for a new one */
-    public function work(string $id, BraiseDraft $draft): WorkedBraise
+    /**
+     * @param string          $id   of the braise that is not counted among the others of its day; empty for a new one
+     * @param CookRecord|null $cook of it that is running: the day stands as it was switched on
+     */
+    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null): WorkedBraise
     {
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
-        $adapted = $this->adapt($draft, $understood, $problems);
+        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems) : $this->begun($draft, $understood, $problems, $cook);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
         return new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
@@ -108,6 +113,19 @@ final readonly class BraisePresenter
     public function adapted(BraiseDraft $draft, Problems $problems): ?AdaptedBraise
     {
         return $this->adapt($draft, $this->drafts->understood($draft), $problems);
+    }
+
+    /**
+     * As switched on, where a plan can be made of that; otherwise as it could have been planned the day before.
+     *
+     * @param list<Ingredient> $understood
+     */
+    private function begun(BraiseDraft $draft, array $understood, Problems $problems, CookRecord $cook): ?AdaptedBraise
+    {
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'), $problems, $cook->cooker());
+        $asSwitchedOn = null === $order ? null : $this->adapt->adapt($order->handled($order->handling->startedAt($cook->switchedOn->setTimezone($this->house->record()->zone()))));
+
+        return null === $order || $asSwitchedOn?->chosen->day instanceof DayPlan ? $asSwitchedOn : $this->adapt->adapt($order);
     }
 
     /** @param list<Ingredient> $understood */
