@@ -134,6 +134,13 @@ final class DayTest extends BrowserTestCase
         $this->assertSound();
         $this->press('leave it to the plan');
         $this->dontSee('can’t wait that long');
+        $this->find("//button[contains(., 'set another time for Drain and mash: mash')]")->click();
+        $this->setValue('Time for Drain and mash: mash', '18:35');
+        self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->see('kept here');
+        $this->see('18:35');
+        $this->press('Undo');
+        $this->dontSee('kept here');
         $this->press('keep here: Fork test');
         $this->see('kept here');
         $this->press('Undo');

@@ -1,15 +1,17 @@
 import { useHouse } from "../api/queries";
 import type { JobView, WholeDayView } from "../api/types";
 import { momentOf } from "../hours/localMoment";
-import { Moved } from "../kit/Moved";
+import { JobTime } from "./JobTime";
 
 /** What to do in order, the next thing first; what is past is folded away. */
 export function JobList({
   day,
+  onPin,
   onKeep,
   onRelease,
 }: {
   day: WholeDayView;
+  onPin: (job: JobView, milliseconds: number) => void;
   onKeep: (job: JobView) => void;
   onRelease: (job: JobView) => void;
 }) {
@@ -23,9 +25,7 @@ export function JobList({
       key={job.id}
       className={`grid grid-cols-[4.2rem_1fr_auto] sm:grid-cols-[6.6rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
     >
-      <time dateTime={job.from} className="text-right font-bold text-rim sm:whitespace-nowrap">
-        <Moved>{job.clock}</Moved>
-      </time>
+      <JobTime job={job} zone={house?.draft.timeZone} onSet={(at) => onPin(job, at)} />
       <span>
         {next && <strong className="mr-1">Next:</strong>}
         <span className="mr-1.5 inline-block min-w-5 rounded border border-line px-0.5 text-center text-sm text-soft">

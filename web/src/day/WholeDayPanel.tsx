@@ -104,7 +104,8 @@ export function WholeDayPanel({
             ))}
           </div>
           <p className="text-sm">
-            Drag a job, the pot or the meal, or move it with the arrow keys. Press a job to keep it where it is.{" "}
+            Drag a job, the pot or the meal, or move it with the arrow keys. Press a job to keep it where it is, or its
+            time in the list to set another.{" "}
             <a href={`/api/braises/${braiseId}/sheet.pdf?paper=${paper}`} className={LINK} download>
               Kitchen sheet to print
             </a>
@@ -149,7 +150,7 @@ export function WholeDayPanel({
             ))}
           </fieldset>
         </div>
-        {day !== null && <JobList day={day} onKeep={keep} onRelease={release} />}
+        {day !== null && <JobList day={day} onPin={pin} onKeep={keep} onRelease={release} />}
       </div>
     </Panel>
   );

@@ -1,0 +1,58 @@
+import { useState } from "react";
+import type { JobView } from "../api/types";
+import { localMoment, momentOf } from "../hours/localMoment";
+import { Moved } from "../kit/Moved";
+import { INPUT } from "../kit/TextField";
+
+/** When a job begins; pressed, it takes another time of the same day. The same as dragging its bar. */
+export function JobTime({
+  job,
+  zone,
+  onSet,
+}: {
+  job: JobView;
+  zone: string | undefined;
+  onSet: (milliseconds: number) => void;
+}) {
+  const [date = "", time = ""] = localMoment(Date.parse(job.from), zone).split("T");
+  const [typed, setTyped] = useState<string | null>(null);
+  const set = () => {
+    if (typed !== null && typed !== "" && typed !== time) {
+      onSet(momentOf(`${date}T${typed}`, zone));
+    }
+    setTyped(null);
+  };
+  if (typed === null) {
+    return (
+      <button
+        type="button"
+        className="min-h-9 rounded text-right font-bold text-rim hover:underline sm:whitespace-nowrap"
+        onClick={() => setTyped(time)}
+      >
+        <time dateTime={job.from}>
+          <Moved>{job.clock}</Moved>
+        </time>
+        <span className="sr-only">: set another time for {job.text}</span>
+      </button>
+    );
+  }
+  return (
+    <input
+      type="time"
+      aria-label={`Time for ${job.text}`}
+      className={`${INPUT} px-0.5 text-[0.88rem]`}
+      // biome-ignore lint/a11y/noAutofocus: it takes the place of the button that was pressed
+      autoFocus
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={set}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") {
+          set();
+        } else if (event.key === "Escape") {
+          setTyped(null);
+        }
+      }}
+    />
+  );
+}
