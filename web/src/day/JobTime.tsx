@@ -26,7 +26,7 @@ export function JobTime({
     return (
       <button
         type="button"
-        className="min-h-9 rounded text-right font-bold text-rim hover:underline sm:whitespace-nowrap"
+        className="min-h-7 self-start rounded text-right font-bold text-rim hover:underline sm:whitespace-nowrap"
         onClick={() => setTyped(time)}
       >
         <time dateTime={job.from}>

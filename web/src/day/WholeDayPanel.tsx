@@ -104,8 +104,7 @@ export function WholeDayPanel({
             ))}
           </div>
           <p className="text-sm">
-            Drag a job, the pot or the meal, or move it with the arrow keys. Press a job to keep it where it is, or its
-            time in the list to set another.{" "}
+            Drag a job, the pot or the meal, also by arrow keys. Press a job to keep it, its time in the list to set it.{" "}
             <a href={`/api/braises/${braiseId}/sheet.pdf?paper=${paper}`} className={LINK} download>
               Kitchen sheet to print
             </a>
