@@ -10,6 +10,11 @@ const WHERE = [
   { value: "home", label: "at home" },
 ];
 
+function dayBefore(day: string): string {
+  const at = Date.parse(`${day}T00:00Z`);
+  return Number.isNaN(at) ? day : new Date(at - 86_400_000).toISOString().slice(0, 10);
+}
+
 /** Where everybody is on the day: what is usual, and what is otherwise. */
 export function WhereFields({
   draft,
@@ -27,6 +32,9 @@ export function WhereFields({
   const set = (index: number, part: Partial<BraiseDraft["away"][number]>) =>
     onChange({ away: draft.away.map((one, at) => (at === index ? { ...one, ...part } : one)) });
   const timeOf = (moment: string) => moment.split("T")[1] ?? "";
+  const dateOf = (moment: string) => moment.split("T")[0] ?? day;
+  const add = (date: string, from: string, to: string) =>
+    onChange({ away: [...draft.away, { from: `${date}T${from}`, to: `${date}T${to}`, who: "", what: "away" }] });
   const usual = people.filter((person) => person.habits !== "");
   return (
     <fieldset className="grid min-w-0 gap-2">
@@ -42,6 +50,11 @@ export function WhereFields({
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
           <div key={index} className="border-b border-line pb-1.5">
+            {dateOf(one.from) !== day && (
+              <p className="text-sm text-soft">
+                {dateOf(one.from) === dayBefore(day) ? "the evening before" : `on ${dateOf(one.from)}`}
+              </p>
+            )}
             <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-x-1.5">
               {named && (
                 <select
@@ -50,7 +63,7 @@ export function WhereFields({
                   value={one.who}
                   onChange={(event) => set(index, { who: event.target.value })}
                 >
-                  <option value="">everybody</option>
+                  <option value="">all</option>
                   {people.map((person) => (
                     <option key={person.id} value={person.id}>
                       {person.name}
@@ -87,7 +100,7 @@ export function WhereFields({
                 maxLength={40}
                 aria-invalid={problem(`away.${index}`) ? true : undefined}
                 value={timeOf(one.from)}
-                onChange={(event) => set(index, { from: `${day}T${event.target.value}` })}
+                onChange={(event) => set(index, { from: `${dateOf(one.from)}T${event.target.value}` })}
               />
               <span className="text-sm text-soft">to</span>
               <input
@@ -96,7 +109,7 @@ export function WhereFields({
                 maxLength={40}
                 aria-invalid={problem(`away.${index}`) ? true : undefined}
                 value={timeOf(one.to)}
-                onChange={(event) => set(index, { to: `${day}T${event.target.value}` })}
+                onChange={(event) => set(index, { to: `${dateOf(one.from)}T${event.target.value}` })}
               />
             </div>
             {problem(`away.${index}`) && (
@@ -106,13 +119,11 @@ export function WhereFields({
         );
       })}
       <div className="flex flex-wrap items-center gap-x-3">
-        <Button
-          className="justify-self-start"
-          onClick={() =>
-            onChange({ away: [...draft.away, { from: `${day}T08:00`, to: `${day}T17:00`, who: "", what: "away" }] })
-          }
-        >
+        <Button className="justify-self-start" onClick={() => add(day, "08:00", "17:00")}>
           Add a time away
+        </Button>
+        <Button weight="quiet" className="px-1 text-sm" onClick={() => add(dayBefore(day), "18:00", "22:00")}>
+          or the evening before
         </Button>
         <Link to="/house" className="inline-flex min-h-11 items-center text-sm text-rim underline underline-offset-4">
           who cooks, and when
