@@ -15,6 +15,7 @@ final readonly class Job
      * @param string|null                     $next      the job that takes it up; null where it ends in itself
      * @param \DateTimeImmutable|null         $pinned    when the cook wants it to begin; null leaves it to the plan
      * @param \DateTimeImmutable|null         $by        when a job without a next one is due; null where it goes to the table
+     * @param int                             $rests     minutes of that which must pass, because waiting helps
      * @param string|null                     $after     a job that must be done before this one begins, though another takes that up
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Job
         public ?\DateTimeImmutable $by = null,
         public ?\DateTimeImmutable $notBefore = null,
         public ?string $after = null,
+        public int $rests = 0,
     ) {
     }
 
@@ -47,10 +49,10 @@ final readonly class Job
 
     private function changed(?\DateTimeImmutable $pinned, ?string $next): self
     {
-        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after);
+        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after, $this->rests);
     }
 
-    /** What a minute of waiting costs: the longer it may wait, the less. */
+    /** What a minute of waiting longer than it rests costs: the longer it may wait, the less. */
     public function impatience(): float
     {
         return 1 / (1 + $this->waits / 30);

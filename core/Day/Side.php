@@ -12,8 +12,8 @@ final readonly class Side
     private const DONE_WAITS = 15;
 
     /**
-     * @param string                                                                                                $takes for one serving
-     * @param list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int}> $chain
+     * @param string                                                                                                             $takes for one serving
+     * @param list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}> $chain
      */
     public function __construct(public string $id, public string $name, public string $takes, private array $chain)
     {
@@ -39,7 +39,7 @@ final readonly class Side
         $jobs = [];
         foreach ($this->chain as $k => $link) {
             $jobs[] = new Job("$this->id-$k", $link['code'], ['side' => $this->name], (int) ceil($link['base'] + $link['each'] * $servings),
-                $link['hands'] ?? false, $link['ring'] ?? 0, $link['oven'] ?? 0, $link['waits'], isset($this->chain[$k + 1]) ? "$this->id-".($k + 1) : null);
+                $link['hands'] ?? false, $link['ring'] ?? 0, $link['oven'] ?? 0, $link['waits'], isset($this->chain[$k + 1]) ? "$this->id-".($k + 1) : null, rests: $link['rests'] ?? 0);
         }
 
         return $jobs;

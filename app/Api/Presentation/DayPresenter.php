@@ -17,6 +17,7 @@ use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\TaskKind;
@@ -100,8 +101,17 @@ final readonly class DayPresenter
 
         return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
             $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
-            $job->waits > 0 ? $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60]) : '', null !== $job->pinned,
+            $this->waits($job, $measures), null !== $job->pinned,
             $placed->person->id ?? '', $placed->person->name ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused));
+    }
+
+    private function waits(Job $job, Measures $measures): string
+    {
+        return match (true) {
+            $job->waits > 0 => $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60, 'rests' => 0 === $job->rests ? 'none' : $measures->hours($job->rests / 60)]),
+            null !== $job->next => $this->wording->label('day-plan', 'waits-not'),
+            default => '',
+        };
     }
 
     private function clash(WholeDay $whole, Measures $measures): string

@@ -32,7 +32,7 @@ final readonly class Demand
         foreach ($jobs as $job) {
             $due = $slot($job->by ?? $until);
             $first = (null === $job->next ? $due : $earliest[$job->next]) - $job->minutes - $job->waits;
-            $last = null === $job->next ? $due : $starts[$job->next];
+            $last = (null === $job->next ? $due : $starts[$job->next]) - $job->rests;
             if (null !== $job->pinned) {
                 [$first, $last] = [max($first, $slot($job->pinned)), min($last, $slot($job->pinned) + $job->minutes)];
             }

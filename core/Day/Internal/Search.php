@@ -119,14 +119,14 @@ final class Search
         }
         $job = $this->jobs[$k];
         $due = null === $job->next ? $this->dues[$k] : $this->starts[$job->next];
-        $latest = min($due, $this->slots, ...array_map(fn (string $id): int => $this->starts[$id], $this->followers[$job->id] ?? [])) - $job->minutes;
+        $latest = min($due - $job->rests, $this->slots, ...array_map(fn (string $id): int => $this->starts[$id], $this->followers[$job->id] ?? [])) - $job->minutes;
         $earliest = max($this->first, $due - $job->minutes - $job->waits, null === $job->notBefore ? 0 : $this->slot($job->notBefore));
         if (null !== $job->pinned) {
             $at = $this->slot($job->pinned);
             [$earliest, $latest] = [max($at, $earliest), min($at, $latest)];
         }
         for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / self::GRID) - 1) * self::GRID) {
-            $waited = $cost + ($due - $job->minutes - $start) * $job->impatience();
+            $waited = $cost + ($due - $job->rests - $job->minutes - $start) * $job->impatience();
             if ($waited >= $this->bestCost || $this->isEnough()) {
                 return;
             }

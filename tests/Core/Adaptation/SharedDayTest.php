@@ -208,7 +208,7 @@ final class SharedDayTest extends TestCase
             self::assertNotFalse($placed->person?->presence->isFree($placed->from, $placed->to), $id);
             if (null !== $placed->job->next) {
                 $waited = ($jobs[$placed->job->next]->from->getTimestamp() - $placed->to->getTimestamp()) / 60;
-                self::assertGreaterThanOrEqual(0, $waited, $id);
+                self::assertGreaterThanOrEqual($placed->job->rests, $waited, $id);
                 self::assertLessThanOrEqual($placed->job->waits, $waited, $id);
             }
             $meanwhile = array_filter($day->placed, static fn (Placed $p): bool => $p->from <= $placed->from && $placed->from < $p->to);

@@ -156,7 +156,7 @@ final class SchedulerTest extends TestCase
         foreach ($schedule->placed as $placed) {
             $due = null === $placed->job->next ? $serve : $starts[$placed->job->next];
             $waited = ($due->getTimestamp() - $placed->to->getTimestamp()) / 60;
-            self::assertGreaterThanOrEqual(0, $waited, $placed->job->id);
+            self::assertGreaterThanOrEqual($placed->job->rests, $waited, $placed->job->id);
             self::assertLessThanOrEqual($placed->job->waits, $waited, $placed->job->id);
         }
         for ($t = self::at('08:00'); $t < $serve; $t = $t->modify('+5 minutes')) {
@@ -174,7 +174,8 @@ final class SchedulerTest extends TestCase
         $jobs = [];
         for ($k = 0; $k < $count; ++$k) {
             $next = $k > 0 && 0 === mt_rand(0, 2) && !\in_array('j'.($k - 1), array_map(static fn (Job $j): ?string => $j->next, $jobs), true) ? 'j'.($k - 1) : null;
-            $jobs[] = new Job("j$k", 'x', [], 5 * mt_rand(1, 4), 0 !== mt_rand(0, 3), mt_rand(0, 1), mt_rand(0, 1), 5 * mt_rand(0, 4), $next);
+            $waits = 5 * mt_rand(0, 4);
+            $jobs[] = new Job("j$k", 'x', [], 5 * mt_rand(1, 4), 0 !== mt_rand(0, 3), mt_rand(0, 1), mt_rand(0, 1), $waits, $next, rests: 0 === mt_rand(0, 3) ? min(10, $waits) : 0);
         }
 
         return $jobs;
@@ -219,10 +220,10 @@ final class SchedulerTest extends TestCase
         foreach ($jobs as $k => $job) {
             $due = null === $job->next ? $slots : $starts[$place[$job->next]];
             $waited = 5 * ($due - $starts[$k]) - $job->minutes;
-            if ($waited < 0 || $waited > $job->waits) {
+            if ($waited < $job->rests || $waited > $job->waits) {
                 return null;
             }
-            $cost += $waited * $job->impatience();
+            $cost += ($waited - $job->rests) * $job->impatience();
         }
 
         return $cost;
