@@ -5,6 +5,9 @@ import { INPUT, TextField } from "../kit/TextField";
 
 const MOST = 6;
 
+/** Also where the page comes over plain HTTP, as on a tablet in the kitchen. */
+const newId = () => crypto.getRandomValues(new Uint32Array(2)).join("-");
+
 /** Who cooks, and where each usually is. */
 export function PeopleFields({
   people,
@@ -63,7 +66,7 @@ export function PeopleFields({
       {people.length < MOST && (
         <Button
           className="justify-self-start"
-          onClick={() => onChange([...people, { id: crypto.randomUUID(), name: "", habits: "" }])}
+          onClick={() => onChange([...people, { id: newId(), name: "", habits: "" }])}
         >
           Add someone who cooks
         </Button>
