@@ -78,6 +78,18 @@ final readonly class AdaptedBraise
         return new self($this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
     }
 
+    /** Run another way, where that works; the recipe's own changes are still those of the way it was chosen for. */
+    public function run(ProgramChoice $choice): ?self
+    {
+        foreach ($this->outcomes as $outcome) {
+            if ($choice === $outcome->choice && $outcome->works()) {
+                return new self($this->order, $this->outcomes, $outcome, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
+            }
+        }
+
+        return null;
+    }
+
     private function choosing(SettingOutcome $chosen): self
     {
         $outcomes = array_map(fn (SettingOutcome $o): SettingOutcome => $o === $this->chosen ? $chosen : $o, $this->outcomes);

@@ -144,7 +144,7 @@ final readonly class DayPresenter
         $later = $serve->modify('+'.(int) $way->value.' minutes');
 
         return new WayView($way->code, 'serve-later' === $way->code ? $later->format('Y-m-d\TH:i') : $way->value, $this->wording->say("day-way.$way->code", $measures, [
-            'side' => implode(', ', array_map(static fn (string $id): string => self::nameOf($whole, $id), explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'minutes' => (float) $way->value,
+            'side' => implode(', ', array_map(static fn (string $id): string => self::nameOf($whole, $id), explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'setting' => 'other-setting' === $way->code ? $this->wording->label('setting', $way->value) : '', 'minutes' => (float) $way->value,
         ]));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Internal;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
@@ -48,6 +49,15 @@ final readonly class DayCase
     public function pinned(array $pins): self
     {
         return new self($this->braise, $this->day, $this->sides, $pins, $this->reserved);
+    }
+
+    /** With the cooker run another way; null where that doesn't work. */
+    public function running(ProgramChoice $choice): ?self
+    {
+        $braise = $this->braise->run($choice);
+        $day = $braise?->chosen->day;
+
+        return null !== $braise && $day instanceof DayPlan ? new self($braise, $day, $this->sides, $this->pins, $this->reserved) : null;
     }
 
     /** With another dinner; null where the braise can't be ready for it. */

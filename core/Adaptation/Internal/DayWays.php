@@ -54,6 +54,12 @@ final readonly class DayWays
     public function out(DayCase $case): array
     {
         $ways = [];
+        foreach ($case->braise->outcomes as $outcome) {
+            if ($outcome->choice !== $case->braise->chosen->choice && true === $case->running($outcome->choice)?->isPossible($this->steps)) {
+                $ways[] = new WayOut('other-setting', $outcome->choice->value);
+                break;
+            }
+        }
         for ($more = 1; $more <= self::MOST_HELPERS; ++$more) {
             if ($case->in($this->helped($case->kitchen(), $more))->isPossible($this->steps)) {
                 $ways[] = new WayOut('more-hands', (string) $more);

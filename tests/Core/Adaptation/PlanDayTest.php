@@ -6,6 +6,7 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
@@ -145,6 +146,7 @@ final class PlanDayTest extends TestCase
         $without = array_values(array_diff($sides, [$way->value]));
 
         return match ($way->code) {
+            'other-setting' => Days::plan(Days::braise(Kitchen::alone(Days::working()), choice: ProgramChoice::from($way->value)), $sides) ?? throw new \LogicException('no plan'),
             'more-hands' => self::plan($sides, people: People::alone(Days::working())->andHelpers((int) $way->value)),
             'without-side', 'without-sides' => self::plan(array_values(array_diff($sides, explode(',', $way->value)))),
             'instead-side' => self::plan([...$without, 'warm-loaf']),

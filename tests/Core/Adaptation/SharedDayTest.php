@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\Caught;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
@@ -161,6 +162,21 @@ final class SharedDayTest extends TestCase
         self::assertGreaterThanOrEqual($jobs['lift-out']->to, $jobs['shred-meat']->from);
         self::assertLessThanOrEqual($jobs['plate']->from, $jobs['shred-meat']->to);
         self::assertArrayNotHasKey('shred-meat', Days::jobs(Days::plan(Days::braise(Kitchen::alone(Days::home('05:00'))))));
+    }
+
+    public function testAnotherSettingIsOfferedWhereItFreesTheHands(): void
+    {
+        // Prepared for High while the only ring is taken: on Low the pot is on before that.
+        $kitchen = new Kitchen(Days::people(Days::home('05:00')), 1);
+        $braise = Days::braise($kitchen, choice: ProgramChoice::High);
+        self::assertInstanceOf(DayPlan::class, $braise->chosen->day);
+        $on = $braise->chosen->day->switchOn;
+        $taken = new Placed(new Job('other', 'other', [], 120, false, 1), $on->modify('-100 minutes'), $on->modify('+20 minutes'));
+        $day = Days::plan($braise, [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])]);
+
+        self::assertSame(['braise', 'stove'], $day?->wishes);
+        self::assertContainsEquals(new WayOut('other-setting', 'low'), $day->ways);
+        self::assertSame([], Days::plan(Days::braise($kitchen), [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])])?->wishes);
     }
 
     public function testAnotherBraiseOfTheDayKeepsItsHandsAndItsCooker(): void

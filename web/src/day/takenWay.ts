@@ -5,6 +5,9 @@ export function takenWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft>
   if (way.code === "serve-later") {
     return { serveAt: way.value };
   }
+  if (way.code === "other-setting") {
+    return { setting: way.value };
+  }
   const out = way.value.split(",");
   const sides = draft.sides.filter((one) => !out.includes(one));
   return {

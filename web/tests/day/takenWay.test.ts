@@ -18,6 +18,7 @@ test("a warm loaf takes the place of one", () => {
   expect(takenWay(way("instead-side", "rice"), day).sides).toEqual(["mash", "slaw", "warm-loaf"]);
 });
 
-test("dinner later is only later", () => {
+test("dinner later is only later, and another setting only that", () => {
+  expect(takenWay(way("other-setting", "high"), day)).toEqual({ setting: "high" });
   expect(takenWay(way("serve-later", "2026-11-26T19:30"), day)).toEqual({ serveAt: "2026-11-26T19:30" });
 });
