@@ -29,7 +29,7 @@ export function PeopleFields({
           className="grid items-start gap-3 border-b border-line pb-2 sm:grid-cols-[12rem_minmax(0,1fr)_auto]"
         >
           <TextField
-            label={index === 0 ? "Name; asked first" : "Name"}
+            label={index === 0 && people.length > 1 ? "Name; asked first" : "Name"}
             value={person.name}
             maxLength={40}
             problem={problem(`people.${index}.name`)}
