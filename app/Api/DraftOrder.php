@@ -149,7 +149,8 @@ final readonly class DraftOrder
         }
 
         return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore, $draft->saltBefore,
-            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0);
+            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
+            60 * ($this->hours(preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(), $problems) ?? 0.0));
     }
 
     /** Null where nothing is typed, or nothing that is right. */

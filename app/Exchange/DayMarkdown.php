@@ -29,7 +29,7 @@ final readonly class DayMarkdown
                 $lines[] = "- [ ] **$task->clock** $task->text";
             }
         }
-        $notes = [...($view->wholeDay->caught ?? []), ...('' === ($view->wholeDay->clash ?? '') ? [] : [$view->wholeDay->clash ?? '']), $this->wording->label('caution', 'defer')];
+        $notes = [...($view->wholeDay->caught ?? []), ...array_filter([$view->wholeDay->clash ?? '', $view->wholeDay->lateText ?? '']), $this->wording->label('caution', 'defer')];
 
         return implode("\n", ["# $title", '', $view->verdict, '', '## '.$measures->day($braise->order->serveAt), '', ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => "- $note", $notes), '']);
     }

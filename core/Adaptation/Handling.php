@@ -36,6 +36,7 @@ final readonly class Handling
         public bool $saltsTheNightBefore = false,
         public float $highHours = self::USUAL_HIGH_HOURS,
         public float $delayHours = 0.0,
+        public float $lateMinutes = 0.0,
     ) {
     }
 
@@ -47,18 +48,18 @@ final readonly class Handling
     /** Everything goes in cold, as it must where a timer starts the cooker. */
     public function delayed(float $hours): self
     {
-        return new self(Effort::Cold, false, false, $this->layers, $this->lidLifts, $this->switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $hours);
+        return new self(Effort::Cold, false, false, $this->layers, $this->lidLifts, $this->switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $hours, $this->lateMinutes);
     }
 
     /** Vegetables cut and spices mixed the evening before. */
     public function eveningBefore(): self
     {
-        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $this->switchOn, true, true, $this->saltsTheNightBefore, $this->highHours, $this->delayHours);
+        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $this->switchOn, true, true, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes);
     }
 
     public function startedAt(?\DateTimeImmutable $switchOn): self
     {
-        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours);
+        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes);
     }
 
     public function isCold(): bool

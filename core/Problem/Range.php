@@ -119,6 +119,12 @@ final readonly class Range
         return new self(0, 12, 'h');
     }
 
+    /** By which guests are waited for. */
+    public static function lateHours(): self
+    {
+        return new self(0, 3, 'h');
+    }
+
     public static function panCentimetres(): self
     {
         return new self(14, 45, 'cm');

@@ -174,6 +174,17 @@ final class DayApiTest extends ApiTestCase
         self::assertSame($pins, self::in($answer, 'draft.pins'));
     }
 
+    public function testLateGuestsAreWaitedFor(): void
+    {
+        $draft = [...$this->draft(), 'sides' => ['steamed-greens']];
+        $late = fn (string $typed): array => $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => [...(array) $draft['handling'], 'late' => $typed]]);
+
+        self::assertSame('', self::text($late(''), 'adaptation.wholeDay.lateText'));
+        self::assertSame('Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the meat out, cover it.', self::text($late('30'), 'adaptation.wholeDay.lateText'));
+        self::assertSame('handling.late', self::text($late('a bit'), 'problems.0.path'));
+        self::assertSame('handling.late', self::text($late('9 h'), 'problems.0.path'));
+    }
+
     public function testATimerStartsAColdPotLaterAndNoOther(): void
     {
         $handling = static fn (array $part): array => ['effort' => 'cold', 'hotLiquid' => false, 'warmInsert' => false, 'layers' => 'roots-under', 'lids' => [], 'start' => '', ...$part];

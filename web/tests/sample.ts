@@ -41,6 +41,7 @@ export function day(part: Partial<WholeDayView> = {}): WholeDayView {
     note: "",
     others: [],
     othersText: "",
+    lateText: "",
     ...part,
   };
 }
@@ -77,6 +78,7 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
       saltBefore: false,
       high: "",
       delay: "",
+      late: "",
     },
     sides: ["mash"],
     pins: [],

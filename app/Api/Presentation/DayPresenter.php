@@ -60,7 +60,20 @@ final readonly class DayPresenter
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
             $others,
             [] === $others ? '' : $this->wording->say('day-plan.others', $measures, ['count' => \count($others), 'titles' => implode(', ', array_map(static fn (OtherPotView $o): string => $o->title, $others))]),
+            $this->late($whole, $measures),
         );
+    }
+
+    /** What late guests mean for the day; empty where none are expected. */
+    private function late(WholeDay $whole, Measures $measures): string
+    {
+        $minutes = $whole->braise->order->handling->lateMinutes;
+        if ($minutes <= 0 || [] !== $whole->wishes) {
+            return '';
+        }
+        $jobs = array_map(fn (Placed $p): string => mb_strtolower($this->text($p, $measures)), $whole->heldBack);
+
+        return $this->wording->say('day-plan.late', $measures, ['minutes' => $minutes, 'jobs' => [] === $jobs ? 'none' : implode('; ', $jobs)]);
     }
 
     /** @return list<OtherPotView> those with work in the time that is shown */

@@ -16,6 +16,7 @@ final readonly class HandlingDraft
      * @param bool         $nightBefore vegetables cut, $mixBefore spices mixed, $saltBefore meat salted the evening before
      * @param string       $high        hours on High before Low, as typed; empty for two
      * @param string       $delay       until a timer starts it, as typed; empty for at once
+     * @param string       $late        by how long the guests may be late, as typed; empty for not at all
      * @param string       $start       when the pot is to be on, YYYY-MM-DDT and a time as typed; empty for the plan's
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class HandlingDraft
         public bool $saltBefore = false,
         #[Assert\Length(max: 20)] public string $high = '',
         #[Assert\Length(max: 20)] public string $delay = '',
+        #[Assert\Length(max: 20)] public string $late = '',
     ) {
     }
 }

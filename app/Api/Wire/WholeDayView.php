@@ -33,6 +33,7 @@ final readonly class WholeDayView
         public string $note,
         public array $others,
         public string $othersText,
+        public string $lateText,
     ) {
     }
 }

@@ -164,6 +164,26 @@ final class SharedDayTest extends TestCase
         self::assertArrayNotHasKey('shred-meat', Days::jobs(Days::plan(Days::braise(Kitchen::alone(Days::home('05:00'))))));
     }
 
+    /** @param list<string> $heldBack */
+    #[TestWith([0.0, []])]
+    #[TestWith([10.0, ['steamed-greens-1']])]
+    #[TestWith([45.0, ['lift-out', 'mash-1', 'steamed-greens-1']])]
+    public function testWhatCantWaitForLateGuestsIsHeldBackUntilTheyAreThere(float $late, array $heldBack): void
+    {
+        $day = Days::plan(Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), new Handling(lateMinutes: $late)), ['mash', 'steamed-greens', 'slaw']);
+        self::assertNotNull($day);
+        $ids = array_map(static fn (Placed $p): string => $p->job->id, $day->heldBack);
+        sort($ids);
+
+        self::assertSame($heldBack, $ids);
+        foreach ($day->heldBack as $held) {
+            $before = array_filter($day->placed, static fn (Placed $p): bool => $p->job->next === $held->job->id);
+            foreach ($before as $one) {
+                self::assertGreaterThanOrEqual($late, $one->job->waits - ($held->from->getTimestamp() - $one->to->getTimestamp()) / 60, $one->job->id);
+            }
+        }
+    }
+
     public function testAnotherSettingIsOfferedWhereItFreesTheHands(): void
     {
         // Prepared for High while the only ring is taken: on Low the pot is on before that.

@@ -216,6 +216,7 @@ export type HandlingDraft = {
   saltBefore: boolean;
   high: string;
   delay: string;
+  late: string;
 };
 
 /** The house: where it stands, its hours, and how things are shown. */
@@ -648,6 +649,7 @@ export type WholeDayView = {
   note: string;
   others: OtherPotView[];
   othersText: string;
+  lateText: string;
 };
 
 /** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */

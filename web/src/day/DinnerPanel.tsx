@@ -55,6 +55,14 @@ export function DinnerPanel({
           note={catalogue.sureness.find((one) => one.value === draft.sure)?.hint}
           onChange={(sure) => onChange({ sure })}
         />
+        <TextField
+          label="They may be late by"
+          value={draft.handling.late}
+          maxLength={20}
+          placeholder="not at all"
+          problem={problem("handling.late")}
+          onChange={(late) => onChange({ handling: { ...draft.handling, late } })}
+        />
         <WhereFields draft={draft} day={day} problem={problem} onChange={onChange} />
         <Choices
           label="Meat wanted"

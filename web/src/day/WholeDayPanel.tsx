@@ -117,6 +117,7 @@ export function WholeDayPanel({
               calendar to subscribe to
             </a>
           </p>
+          {day.lateText !== "" && <p className="font-semibold">{day.lateText}</p>}
           {day.othersText !== "" && <p className="text-sm text-soft">{day.othersText}</p>}
           {day.note !== "" && <p className="text-sm text-soft">{day.note}</p>}
         </>
