@@ -56,7 +56,7 @@ export function DinnerPanel({
           onChange={(sure) => onChange({ sure })}
         />
         <TextField
-          label="They may be late by"
+          label="Guests may be late by"
           value={draft.handling.late}
           maxLength={20}
           placeholder="not at all"
