@@ -121,9 +121,9 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             {cook.tasks.map((task) => (
               <li
                 key={task.kind + task.job + task.at}
-                className="flex items-center gap-4 border-b border-line py-2 text-lg last:border-0"
+                className="flex items-center gap-3 border-b border-line py-2 text-lg last:border-0"
               >
-                <time dateTime={task.at} className="w-24 shrink-0 text-right font-bold text-rim">
+                <time dateTime={task.at} className="w-16 shrink-0 sm:w-24 text-right font-bold text-rim">
                   {task.clock}
                 </time>
                 <span className="flex-1">
