@@ -42,7 +42,7 @@ final readonly class BraiseCalendar
             $this->add($calendar, $braise, $task, $adapted, $measures, $now);
         }
         foreach ($whole->placed ?? [] as $placed) {
-            if (isset($placed->job->variables['side']) || str_starts_with($placed->job->id, 'night-') || 'add-food' === $placed->job->code || null !== $placed->job->pinned) {
+            if (isset($placed->job->variables['side']) || str_starts_with($placed->job->id, 'night-') || 'add-food' === $placed->job->code || (null !== $placed->job->pinned && TaskKind::ForkTest->value !== $placed->job->id)) {
                 $who = $placed->person->name ?? '';
                 $this->event($calendar, $braise, $placed->job->id, $placed->from, $placed->to, $this->days->text($placed, $measures).('' === $who ? '' : " ($who)"), '', $now);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Internal\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
@@ -53,24 +54,23 @@ final readonly class AdaptedBraise
     }
 
     /**
-     * With the work before switching on beginning when it does among these.
+     * With its day as these are placed: when the work before switching on begins, and the first fork test is.
      *
      * @param list<Placed> $placed in order of time
      */
-    public function prepared(array $placed): self
+    public function asPlaced(array $placed): self
     {
         $day = $this->chosen->day;
         if (!$day instanceof DayPlan) {
             return $this;
         }
         $codes = array_map(static fn (Term $t): string => $t->code, $this->chosen->before->terms);
-        foreach ($placed as $one) {
-            if (\in_array($one->job->id, $codes, true) && $one->from >= $day->switchOn->modify('midnight')) {
-                return $this->choosing($this->chosen->on($day->preparedFrom($one->from), $this->chosen->finish));
-            }
-        }
+        $begun = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $codes, true) && $p->from >= $day->switchOn->modify('midnight'));
+        $tests = array_filter($placed, static fn (Placed $p): bool => BraiseJobs::FORK_TEST === $p->job->id);
+        $day = [] === $begun ? $day : $day->preparedFrom(reset($begun)->from);
+        $day = [] === $tests ? $day : $day->testedAt(reset($tests)->from);
 
-        return $this;
+        return $this->choosing($this->chosen->on($day, $this->chosen->finish));
     }
 
     public function in(Kitchen $kitchen): self

@@ -23,6 +23,7 @@ final readonly class Handling
      * @param \DateTimeImmutable|null $switchOn            set by the cook; null leaves it to the plan
      * @param float                   $highHours           on High before it is turned to Low
      * @param float                   $delayHours          from loading until a timer starts the cooker
+     * @param float                   $lateMinutes         by which the guests may be late
      */
     public function __construct(
         public Effort $effort = Effort::Full,

@@ -47,7 +47,7 @@ final readonly class PlanDay
         if (null !== $planned) {
             $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
 
-            return new WholeDay($planned->braise->prepared($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes));
+            return new WholeDay($planned->braise->asPlaced($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes));
         }
         $ways = new DayWays($this->sides, self::QUICK_STEPS);
         $case = $case->pinned([]);

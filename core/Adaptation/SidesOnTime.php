@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Internal\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
@@ -19,7 +20,6 @@ final class SidesOnTime
     private const HELPERS = 6;
     private const MORE_RINGS = 12;
     private const MORE_OVENS = 4;
-    private const HANDS_OFF = ['reduce'];
 
     /**
      * @param list<Side>                        $sides
@@ -74,8 +74,8 @@ final class SidesOnTime
         $to = $day->serve;
         foreach (array_reverse($finish->terms) as $term) {
             $from = $to->setTimestamp($to->getTimestamp() - (int) round(60 * $term->value));
-            $hands = !\in_array($term->code, self::HANDS_OFF, true);
-            $placed[] = new Placed(new Job($term->code, $term->code, $term->from, (int) round($term->value), $hands), $from, $to, $hands ? $kitchen->people->who($from, $to) : null);
+            $job = BraiseJobs::job($term->code, $term->from, (int) round($term->value), null);
+            $placed[] = new Placed($job, $from, $to, $job->hands ? $kitchen->people->who($from, $to) : null);
             $to = $from;
         }
 

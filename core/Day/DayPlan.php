@@ -35,8 +35,20 @@ final readonly class DayPlan
     /** With the work before switching on begun then. */
     public function preparedFrom(\DateTimeImmutable $at): self
     {
-        $minutes = (int) round(($this->switchOn->getTimestamp() - $at->getTimestamp()) / 60);
-        $tasks = array_map(static fn (Task $t): Task => TaskKind::Prepare === $t->kind ? new Task(TaskKind::Prepare, $at, $minutes) : $t, $this->tasks);
+        return $this->with(new Task(TaskKind::Prepare, $at, (int) round(($this->switchOn->getTimestamp() - $at->getTimestamp()) / 60)));
+    }
+
+    /** With the first fork test then. */
+    public function testedAt(\DateTimeImmutable $at): self
+    {
+        return $this->with(new Task(TaskKind::ForkTest, $at, $this->at(TaskKind::ForkTest)->minutes ?? 0));
+    }
+
+    /** In place of the task of its kind. */
+    private function with(Task $task): self
+    {
+        $tasks = array_map(static fn (Task $t): Task => $t->kind === $task->kind ? $task : $t, $this->tasks);
+        usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
 
         return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastBest);
     }

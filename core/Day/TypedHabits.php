@@ -37,7 +37,9 @@ final class TypedHabits
 
     private static function habit(string $line): ?Habit
     {
-        $days = '(?:(?:(?:'.self::DAY.')[a-z]*|weekdays?|working days?|weekends?|every ?day|daily)(?:\s*(?:,|&|\band\b)\s*|'.self::TO.')?)+';
+        // Possessive: what was a day is never tried as anything else.
+        $day = '(?:working days?|weekdays?|weekends?|every ?day|daily|(?:'.self::DAY.')[a-z]*+)';
+        $days = $day.'(?:(?:\s*(?:,|&|\band\b)\s*|'.self::TO.')'.$day.')*+';
         if (!preg_match("/^(?<days>$days)\\s*:?\\s*(?:from\\s+)?(?<from>\\S.*?)".self::TO.'(?<to>\S.*?)(?:[\s,]+(?<where>away|out|not home|busy|at home,? busy))?$/u', $line, $m)) {
             return null;
         }

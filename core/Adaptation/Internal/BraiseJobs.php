@@ -21,6 +21,7 @@ final readonly class BraiseJobs
     public const PLATE = 'plate';
     public const LIFT = 'lift-out';
     public const LOAD = 'load';
+    public const FORK_TEST = 'fork-test';
     /** Minutes by which the sauce may be done before it is plated. */
     public const MOST_SAUCE_WAITS = 25;
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
@@ -109,7 +110,7 @@ final readonly class BraiseJobs
         $sauce = $this->day->at(TaskKind::Sauce)->at ?? $this->day->serve;
         foreach ($this->day->tasks as $task) {
             if (TaskKind::ForkTest === $task->kind) {
-                $moments[] = [new Job('fork-test', 'fork-test', [], $task->minutes, true), $task->at, $task->at, self::after($sauce, -$task->minutes), ''];
+                $moments[] = [new Job(self::FORK_TEST, self::FORK_TEST, [], $task->minutes, true), $task->at, $task->at, self::after($sauce, -$task->minutes), ''];
             } elseif (TaskKind::SettingChange === $task->kind && 0 === $task->variables['byItself']) {
                 $moments[] = [new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at, (string) $task->variables['setting']];
             }
@@ -276,8 +277,12 @@ final readonly class BraiseJobs
         return $jobs;
     }
 
-    /** @param array<string, float|int|string> $variables */
-    private static function job(string $code, array $variables, int $minutes, ?string $next): Job
+    /**
+     * What one piece of the braise's own work takes.
+     *
+     * @param array<string, float|int|string> $variables
+     */
+    public static function job(string $code, array $variables, int $minutes, ?string $next): Job
     {
         return new Job($code, $code, $variables, $minutes, !\in_array($code, self::HANDS_OFF, true), \in_array($code, self::RINGS, true) ? 1 : 0, 0, self::WAITS[$code], $next);
     }

@@ -18,6 +18,7 @@ use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Tenderness\Doneness;
 use Pausis\Tests\Core\Days;
@@ -93,6 +94,19 @@ final class SharedDayTest extends TestCase
             self::assertSame([$job => $why], $day->refused);
             self::assertNotEquals($at, $jobs[$job]->from);
         }
+    }
+
+    public function testAForkTestThatIsMovedIsMovedInThePlanToo(): void
+    {
+        $braise = Days::braise(Kitchen::alone(Days::home('05:00')));
+        $day = Days::plan($braise, [], ['fork-test' => Days::at('17:25')])?->braise->chosen->day;
+
+        self::assertInstanceOf(DayPlan::class, $day);
+        self::assertEquals(Days::at('17:25'), $day->at(TaskKind::ForkTest)?->at);
+        $times = array_map(static fn (Task $t): \DateTimeImmutable => $t->at, $day->tasks);
+        $sorted = $times;
+        sort($sorted);
+        self::assertSame($sorted, $times);
     }
 
     public function testVegetablesThatWereCutEarlierLetTheMorningBeginLater(): void

@@ -55,6 +55,20 @@ final class SidesOnTimeTest extends TestCase
         self::assertEquals($slaw->from, self::around($order, $followed, ['slaw'], ['slaw-0' => $slaw->from->modify('-1 day')])['slaw-0']->from);
     }
 
+    public function testTheRingThatTheSauceNeedsIsLeftToIt(): void
+    {
+        $order = Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00')), 1))->order;
+        $followed = self::follow($order);
+        $day = $followed->day;
+        self::assertInstanceOf(DayPlan::class, $day);
+        $plating = $day->serve->modify('-5 minutes');
+        $thickens = $plating->modify('-2 minutes');
+
+        foreach (self::around($order, $followed, ['steamed-greens']) as $placed) {
+            self::assertTrue(0 === $placed->job->rings || $placed->to <= $thickens || $placed->from >= $plating, $placed->job->id);
+        }
+    }
+
     public function testWhereHandsAreShortThereAreTimesNonetheless(): void
     {
         $order = Days::braise(new Kitchen(Days::people(Days::home('05:00')), 1))->order;

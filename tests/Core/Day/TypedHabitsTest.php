@@ -49,6 +49,16 @@ final class TypedHabitsTest extends TestCase
         self::assertEquals([new Problem('habit-not-understood', 'people.0.habits', ['typed' => $typed])], $problems->all());
     }
 
+    public function testALineMadeToBeSlowIsJustNotUnderstood(): void
+    {
+        $limit = (string) ini_set('pcre.backtrack_limit', '5000');
+        foreach ([str_repeat('mon', 330), str_repeat('mon,', 250).'!', str_repeat('mon to ', 140)] as $typed) {
+            self::assertSame([], TypedHabits::read($typed, 'h', new Problems()));
+            self::assertSame(\PREG_NO_ERROR, preg_last_error(), substr($typed, 0, 12));
+        }
+        ini_set('pcre.backtrack_limit', $limit);
+    }
+
     public function testLinesAndSemicolonsPartHabitsAndThereAreNotTooMany(): void
     {
         self::assertCount(3, TypedHabits::read("Mon 8 to 9; Tue 8 to 9\n\nWed 8 to 9", 'h', new Problems()));
