@@ -139,6 +139,8 @@ final class DayTest extends BrowserTestCase
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->see('kept here');
         $this->see('18:35');
+        $focused = static fn (): bool => true === self::$driver->executeScript('return document.activeElement.textContent.includes("set another time for Drain and mash: mash")');
+        self::waitFor($focused, 8, 'the focus on the time that was set');
         $this->press('Undo');
         $this->dontSee('kept here');
         $this->press('keep here: Fork test');

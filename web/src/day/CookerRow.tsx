@@ -1,5 +1,4 @@
-import type { PointerEvent } from "react";
-import { Handle } from "./Handle";
+import { Handle, type Movable } from "./Handle";
 import { ROW } from "./JobBar";
 
 const GAP = 6;
@@ -11,27 +10,21 @@ export function CookerRow({
   sauce,
   tender,
   clock,
-  range,
   shift,
-  drag,
-  onStep,
-}: {
+  ...movable
+}: Movable & {
   top: number;
   on: number;
   sauce: number;
   tender: [number, number] | null;
   clock: string;
-  range: [number, number];
-  shift: number;
-  drag: { onPointerDown: (event: PointerEvent<Element>) => void };
-  onStep: (steps: number) => void;
 }) {
   return (
     <g>
       <text x={0} y={top + 20} fontSize="14" fill="var(--soft)">
         cooker
       </text>
-      <Handle label="Pot on" text={clock} x={on} range={range} shift={0} drag={drag} onStep={onStep}>
+      <Handle label="Pot on" text={clock} x={on} shift={0} {...movable}>
         <rect
           x={on + shift}
           y={top + GAP / 2}

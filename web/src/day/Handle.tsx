@@ -2,6 +2,14 @@ import type { KeyboardEvent, PointerEvent, ReactNode } from "react";
 
 const STEPS: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -6, PageUp: 6 };
 
+/** What moves on the clock: within which places, how far it is from its own while it is held, and what follows. */
+export type Movable = {
+  range: [number, number];
+  shift: number;
+  drag: { onPointerDown: (event: PointerEvent<Element>) => void };
+  onStep: (steps: number) => void;
+};
+
 /** Something on the clock that is dragged, or moved by arrow keys in steps, and by Page keys in six. */
 export function Handle({
   label,
@@ -13,14 +21,10 @@ export function Handle({
   onStep,
   onPress,
   children,
-}: {
+}: Movable & {
   label: string;
   text: string;
   x: number;
-  range: [number, number];
-  shift: number;
-  drag: { onPointerDown: (event: PointerEvent<Element>) => void };
-  onStep: (steps: number) => void;
   onPress?: () => void;
   children: ReactNode;
 }) {

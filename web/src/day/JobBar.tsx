@@ -1,6 +1,5 @@
-import type { PointerEvent } from "react";
 import type { JobView } from "../api/types";
-import { Handle } from "./Handle";
+import { Handle, type Movable } from "./Handle";
 
 export const ROW = 30;
 const GAP = 6;
@@ -15,21 +14,14 @@ export function JobBar({
   x,
   width,
   top,
-  shift,
-  range,
-  drag,
-  onStep,
   onKeep,
-}: {
+  ...movable
+}: Movable & {
   job: JobView;
   number: number;
   x: number;
   width: number;
   top: number;
-  shift: number;
-  range: [number, number];
-  drag: { onPointerDown: (event: PointerEvent<Element>) => void };
-  onStep: (steps: number) => void;
   onKeep: () => void;
 }) {
   const own = job.group === "braise";
@@ -37,16 +29,7 @@ export function JobBar({
   const kept = job.pinned ? ", kept there" : "";
   const who = job.person ? `, ${job.person}` : "";
   return (
-    <Handle
-      label={job.text}
-      text={`${job.clock}, ${job.minutes} min${who}${kept}`}
-      x={x}
-      range={range}
-      shift={shift}
-      drag={drag}
-      onStep={onStep}
-      onPress={onKeep}
-    >
+    <Handle label={job.text} text={`${job.clock}, ${job.minutes} min${who}${kept}`} x={x} {...movable} onPress={onKeep}>
       <title>{`${job.clock} ${job.text}, ${job.minutes} min${job.waits ? `, ${job.waits}` : ""}${kept}`}</title>
       <rect
         x={x}

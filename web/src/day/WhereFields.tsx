@@ -47,9 +47,10 @@ export function WhereFields({
       ))}
       {draft.away.map((one, index) => {
         const what = `${timeOf(one.from)} to ${timeOf(one.to)}`;
+        const who = people.find((person) => person.id === one.who)?.name || "all";
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
-          <div key={index} className="border-b border-line pb-1.5">
+          <fieldset key={index} aria-label={`${who}, ${what}`} className="min-w-0 border-b border-line pb-1.5">
             {dateOf(one.from) !== day && (
               <p className="text-sm text-soft">
                 {dateOf(one.from) === dayBefore(day) ? "the evening before" : `on ${dateOf(one.from)}`}
@@ -115,7 +116,7 @@ export function WhereFields({
             {problem(`away.${index}`) && (
               <p className="text-sm font-semibold text-heat">▲ {problem(`away.${index}`)}</p>
             )}
-          </div>
+          </fieldset>
         );
       })}
       <div className="flex flex-wrap items-center gap-x-3">
