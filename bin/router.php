@@ -5,7 +5,7 @@ declare(strict_types=1);
 // For PHP's built-in server: built files from disk with long caching, everything else to the application.
 $path = (string) parse_url($_SERVER['REQUEST_URI'], \PHP_URL_PATH);
 $root = dirname(__DIR__).'/public';
-$file = realpath($root.rawurldecode($path));
+$file = str_contains(rawurldecode($path), "\0") ? false : realpath($root.rawurldecode($path));
 $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png'];
 
 if (false !== $file && str_starts_with($file, $root.'/build/') && is_file($file) && isset($types[pathinfo($file, \PATHINFO_EXTENSION)])) {

@@ -25,11 +25,13 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
+use Symfony\Component\Serializer\Normalizer\NormalizerInterface;
 
 #[Route('/api/cookers')]
 final class CookerController extends ApiController
 {
-    public function __construct(private readonly Cookers $cookers, private readonly House $house)
+    public function __construct(private readonly Cookers $cookers, private readonly House $house, private readonly DenormalizerInterface $denormalizer)
     {
     }
 
@@ -68,9 +70,34 @@ final class CookerController extends ApiController
     #[Route('/{id}', methods: ['DELETE'])]
     public function delete(string $id): Response
     {
-        $this->cookers->remove($this->cookers->find($id) ?? throw $this->createNotFoundException());
+        $cooker = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        $cooker->deletedAt = $this->house->now();
+        $this->cookers->save($cooker);
 
         return new Response(status: 204);
+    }
+
+    #[Route('/{id}/restore', methods: ['POST'])]
+    public function restore(string $id): JsonResponse
+    {
+        $cooker = $this->cookers->findDeleted($id) ?? throw $this->createNotFoundException();
+        $cooker->deletedAt = null;
+        $this->cookers->save($cooker);
+
+        return $this->answer($this->view($cooker));
+    }
+
+    /** Keeps a water test as far as it has come; nothing of it is judged yet. */
+    #[Route('/{id}/water-test', methods: ['PUT'])]
+    public function noteWaterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, NormalizerInterface $normalizer): JsonResponse
+    {
+        $cooker = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        /** @var array<string, mixed> $kept */
+        $kept = $normalizer->normalize($draft);
+        $cooker->waterTest = $kept;
+        $this->cookers->save($cooker);
+
+        return $this->answer($this->view($cooker));
     }
 
     /** Learns a cooker from readings of a pot of water; keeps what it learned where it is told to. */
@@ -106,6 +133,7 @@ final class CookerController extends ApiController
         if ($draft->keep) {
             $record->heatFactor = $result->heatFactor;
             $record->heatSigma = min($record->heatSigma, WaterTest::SIGMA);
+            $record->waterTest = null;
             $this->cookers->save($record);
         }
 
@@ -172,7 +200,8 @@ final class CookerController extends ApiController
             $record->hasMedium,
         ), $this->summary($record, $measures), \sprintf('%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
             $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())),
-            $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(), $record->heatFactor);
+            $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(), $record->heatFactor,
+            null === $record->waterTest ? null : $this->denormalizer->denormalize($record->waterTest, WaterTestDraft::class));
     }
 
     private function summary(CookerRecord $record, Measures $measures): string

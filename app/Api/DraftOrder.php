@@ -35,13 +35,17 @@ use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\WhyWarm;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
+use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Method;
@@ -129,7 +133,7 @@ final readonly class DraftOrder
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
             $level, $texture, $thickness, $thickener, $setting, null, $this->steps($draft, $understood),
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)), $understood,
-            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness,
+            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness, $this->beforehand($draft, $understood, $problems),
         ))->informedByRecipe();
     }
 
@@ -151,6 +155,27 @@ final readonly class DraftOrder
         return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore, $draft->saltBefore,
             $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
             60 * ($this->hours(preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(), $problems) ?? 0.0));
+    }
+
+    /** @param list<Ingredient> $understood */
+    private function beforehand(BraiseDraft $draft, array $understood, Problems $problems): Beforehand
+    {
+        $meat = $draft->meat;
+        $frozen = [] !== array_filter($understood, static fn (Ingredient $i): bool => \in_array(Doubt::Frozen, $i->doubts, true))
+            || [] !== array_filter($draft->steps, fn (StepDraft $s): bool => IngredientReader::isFrozen($s->source) && $this->namesMeat($s->source));
+        $since = $this->hours(preg_match('/^\s*\d+\s*$/', $meat->since) ? "$meat->since min" : $meat->since, 'meat.since', Range::horizonHours(), $problems);
+        $why = WhyWarm::tryFrom($meat->why);
+        if (null === $why && '' !== $meat->why) {
+            $problems->add('unknown-choice', 'meat.why', ['typed' => $meat->why]);
+        }
+
+        return new Beforehand($frozen && !$meat->thawed, $why, null === $since ? null : Duration::hours($since));
+    }
+
+    /** Frozen peas are no worry. */
+    private function namesMeat(string $source): bool
+    {
+        return null !== $this->cuts->named($source) || preg_match('/\\b(?:frozen|freezer)\\W+(?:\\w+\\W+){0,3}?(?:meat|joint|roast|shanks?|beef|pork|lamb|chicken|solid)\\b|\\b(?:meat|joint|beef|pork|lamb|chicken)\\b[^.;]{0,40}\\b(?:frozen|freezer)\\b/iu', $source);
     }
 
     /** Null where nothing is typed, or nothing that is right. */

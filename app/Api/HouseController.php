@@ -9,6 +9,7 @@ use Pausis\App\Api\Wire\HouseDraft;
 use Pausis\App\Api\Wire\HouseView;
 use Pausis\App\Api\Wire\PersonDraft;
 use Pausis\App\Store\Households;
+use Pausis\App\Store\HouseRecord;
 use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
@@ -65,22 +66,22 @@ final class HouseController extends ApiController
             }
         }
         $problems->throwIfAny();
-        $record = $this->house->record();
-        $record->altitudeMetres = (float) $altitude;
-        $record->roomCelsius = (float) $room;
-        $record->timeZone = $draft->timeZone;
-        $record->units = $draft->units;
-        $record->clock = $draft->clock;
-        $record->bedtime = (string) $bedtime;
-        $record->rises = (string) $rises;
-        $record->texture = $draft->texture;
-        $record->thickness = $draft->thickness;
-        $record->saltPercent = (float) $salt;
-        $record->rings = (int) $draft->rings;
-        $record->oven = $draft->oven;
-        $record->people = array_map(static fn (PersonDraft $p): array => ['id' => $p->id, 'name' => trim($p->name), 'habits' => trim($p->habits)], $draft->people);
-        $record->pans = $pans;
-        $households->save($record);
+        $households->change($draft->revision, static function (HouseRecord $record) use ($draft, $altitude, $room, $bedtime, $rises, $salt, $pans): void {
+            $record->altitudeMetres = (float) $altitude;
+            $record->roomCelsius = (float) $room;
+            $record->timeZone = $draft->timeZone;
+            $record->units = $draft->units;
+            $record->clock = $draft->clock;
+            $record->bedtime = (string) $bedtime;
+            $record->rises = (string) $rises;
+            $record->texture = $draft->texture;
+            $record->thickness = $draft->thickness;
+            $record->saltPercent = (float) $salt;
+            $record->rings = (int) $draft->rings;
+            $record->oven = $draft->oven;
+            $record->people = array_map(static fn (PersonDraft $p): array => ['id' => $p->id, 'name' => trim($p->name), 'habits' => trim($p->habits)], $draft->people);
+            $record->pans = $pans;
+        });
 
         return $this->answer($this->view());
     }
@@ -163,6 +164,7 @@ final class HouseController extends ApiController
             (string) $record->rings, $record->oven,
             array_map(static fn (array $p): PersonDraft => new PersonDraft($p['id'], $p['name'], $p['habits']), $record->people),
             implode(', ', array_map($measures->length(...), $record->pans)),
+            $record->revision,
         ), $this->house->now()->format('Y-m-d\TH:i'), $measures->temperature($boiling));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Doctrine\DBAL\Exception\DriverException;
 use Pausis\App\Api\Presentation\House;
+use Pausis\App\Kitchen\Asked;
+use Pausis\App\Kitchen\Offer;
+use Pausis\App\Store\Failure;
 use Pausis\App\Store\StaleRevision;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Problem\InvalidInput;
@@ -14,6 +16,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 
 /** Every error of the API as a problem document (RFC 9457), with the places in the input where it can name them. */
@@ -34,8 +37,9 @@ final readonly class ProblemListener
             $error instanceof StaleRevision => [409, 'This was changed in another window.', []],
             $error instanceof InvalidInput => [422, 'Some of this can’t be used.', $this->problems($error)],
             $error instanceof HttpExceptionInterface => $this->http($error),
-            $error instanceof DriverException && str_contains($error->getMessage(), 'disk is full') => [507, 'The server’s disk is full: this could not be saved. What was saved before is safe, and what you typed is kept here.', []],
-            default => [500, 'Something went wrong on the server. What you typed is kept.', []],
+            $error instanceof Asked => [422, 'Something has to be said first.', $this->questions($error)],
+            null !== ($failure = Failure::of($error)) => [$failure->status(), $this->wording->label('store', $failure->value), []],
+            default => [500, 'Something went wrong on the server.', []],
         };
         if ($status >= 500) {
             $this->logger->error($error->getMessage(), ['exception' => $error]);
@@ -54,7 +58,7 @@ final readonly class ProblemListener
         if ($cause instanceof ValidationFailedException) {
             $violations = [];
             foreach ($cause->getViolations() as $violation) {
-                $violations[] = ['path' => $violation->getPropertyPath(), 'code' => 'malformed', 'message' => (string) $violation->getMessage()];
+                $violations[] = ['path' => $violation->getPropertyPath(), 'code' => 'malformed', 'message' => $this->malformed($violation)];
             }
 
             return [422, 'Some of this can’t be used.', $violations];
@@ -62,11 +66,35 @@ final readonly class ProblemListener
 
         return [$error->getStatusCode(), match ($error->getStatusCode()) {
             400, 415 => 'The request is not the JSON that was expected.',
+            403 => 'Only Pausis’s own pages may change something here.',
             404 => 'There is nothing here under that name. It may have been deleted.',
             405 => 'That can’t be done here.',
             413 => 'That is too much at once.',
             default => 'The request can’t be answered.',
         }, []];
+    }
+
+    /** Without the names of classes that the deserializer puts into its messages. */
+    private function malformed(ConstraintViolationInterface $violation): string
+    {
+        $message = (string) $violation->getMessage();
+
+        return preg_match('/\\\\|::|\btype\b/', $message) ? $this->wording->label('problem', 'malformed') : $message;
+    }
+
+    /** @return list<array{path: string, code: string, message: string, offers: list<array{text: string, changes: array<string, string|list<string>>}>}> */
+    private function questions(Asked $asked): array
+    {
+        $violations = [];
+        foreach ($asked->questions as $question) {
+            $view = $this->wording->problem($question->problem, $this->house->measures());
+            $violations[] = ['path' => $view->path, 'code' => $view->code, 'message' => $view->message, 'offers' => array_map(
+                fn (Offer $o): array => ['text' => $this->wording->say("offer.$o->code", $this->house->measures(), $o->variables), 'changes' => $o->changes],
+                $question->offers,
+            )];
+        }
+
+        return $violations;
     }
 
     /** @return list<array{path: string, code: string, message: string}> */

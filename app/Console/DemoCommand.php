@@ -43,11 +43,11 @@ final readonly class DemoCommand
 
             return Command::SUCCESS;
         }
-        $house = new HouseRecord();
-        $house->altitudeMetres = 640.0;
-        $house->people = [['id' => 't', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'j', 'name' => 'Joris', 'habits' => '']];
-        $house->pans = [28.0, 24.0];
-        $this->households->save($house);
+        $this->households->change($this->households->get()->revision, static function (HouseRecord $house): void {
+            $house->altitudeMetres = 640.0;
+            $house->people = [['id' => 't', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'j', 'name' => 'Joris', 'habits' => '']];
+            $house->pans = [28.0, 24.0];
+        });
         $small = new CookerRecord('Grandmother’s round one', 3.3, Shape::Round, 180.0, 0.9, null);
         $large = new CookerRecord('The big oval', 6.5, Shape::Oval, 270.0, 1.0, 12.0);
         $this->cookers->save($small);

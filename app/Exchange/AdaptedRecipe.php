@@ -25,10 +25,10 @@ final readonly class AdaptedRecipe
         $steps = $this->steps($braise, $measures);
 
         return implode("\n", [
-            "# $title", '', 'Serves '.$braise->order->serves, '',
-            '## Ingredients', '', ...array_map(static fn (string $line): string => "- $line", $this->ingredients($braise, $measures)),
-            '', '## Method', '', ...array_map(static fn (int $k, string $step): string => ($k + 1).". $step", array_keys($steps), $steps),
-            '', '## Notes', '', ...array_map(static fn (string $note): string => "- $note", $this->notes($braise, $measures)), '',
+            '# '.Markdown::line($title), '', 'Serves '.$braise->order->serves, '',
+            '## Ingredients', '', ...array_map(static fn (string $line): string => '- '.Markdown::line($line), $this->ingredients($braise, $measures)),
+            '', '## Method', '', ...array_map(static fn (int $k, string $step): string => ($k + 1).'. '.Markdown::line($step), array_keys($steps), $steps),
+            '', '## Notes', '', ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $this->notes($braise, $measures)), '',
         ]);
     }
 

@@ -22,7 +22,7 @@ final readonly class DayMarkdown
         $view = $this->adaptations->present($braise, $measures, $whole);
         $lines = [];
         foreach ($view->wholeDay->jobs ?? [] as $job) {
-            $lines[] = "- [ ] **$job->clock** $job->text, $job->minutes min".('' === $job->person ? '' : ", $job->person");
+            $lines[] = "- [ ] **$job->clock** ".Markdown::line($job->text).", $job->minutes min".('' === $job->person ? '' : ", $job->person");
         }
         if (null === $view->wholeDay) {
             foreach ($view->day as $task) {
@@ -31,6 +31,6 @@ final readonly class DayMarkdown
         }
         $notes = [...($view->wholeDay->caught ?? []), ...array_filter([$view->wholeDay->clash ?? '', $view->wholeDay->lateText ?? '']), $this->wording->label('caution', 'defer')];
 
-        return implode("\n", ["# $title", '', $view->verdict, '', '## '.$measures->day($braise->order->serveAt), '', ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => "- $note", $notes), '']);
+        return implode("\n", ['# '.Markdown::line($title), '', Markdown::line($view->verdict), '', '## '.$measures->day($braise->order->serveAt), '', ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $notes), '']);
     }
 }

@@ -4,62 +4,73 @@ declare(strict_types=1);
 
 namespace Pausis\App\Exchange;
 
-use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
-use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
-
 /** A saved page. Nothing in it is run or fetched. */
 final readonly class HtmlPage
 {
     private const BLOCKS = ['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'section', 'article', 'header', 'main', 'blockquote', 'dt', 'dd', 'table', 'pre', 'label'];
     private const NEVER_SHOWN = ['script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head', 'object', 'video', 'audio', 'canvas'];
     private const MOST_SCRIPTS = 50;
-    /** Sanitised text beyond this holds no recipe that the reader could take. */
-    private const MOST_SANITISED_BYTES = 400_000;
+    private const MOST_TAG_BYTES = 2_000;
+    private const MOST_TAGS = 40_000;
+    /** A text beyond this is more than the reader takes. */
+    private const MOST_TEXT_BYTES = 400_000;
 
-    /** @return list<string> the JSON-LD blocks in the page */
+    /** @return list<string> the JSON-LD blocks in the page, found without taking it apart: in linear time */
     public function linkedData(string $html): array
     {
         $found = [];
-        foreach ($this->parsed($html)->getElementsByTagName('script') as $script) {
-            if (str_starts_with(strtolower(trim($script->getAttribute('type'))), 'application/ld+json') && \count($found) < self::MOST_SCRIPTS) {
-                $found[] = trim((string) preg_replace('/^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\]\]>)\s*$/', '', $script->textContent));
+        for ($at = stripos($html, '<script'); false !== $at && \count($found) < self::MOST_SCRIPTS; $at = stripos($html, '<script', $end)) {
+            $opens = strpos($html, '>', $at);
+            $end = false === $opens ? false : stripos($html, '</script', $opens);
+            if (false === $opens || false === $end) {
+                break;
+            }
+            if ($opens - $at < self::MOST_TAG_BYTES && false !== stripos(substr($html, $at, $opens - $at), 'application/ld+json')) {
+                $script = $this->inUtf8(substr($html, $opens + 1, $end - $opens - 1));
+                $found[] = trim((string) preg_replace('/^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\]\]>)\s*$/', '', $script));
             }
         }
 
         return $found;
     }
 
-    /** What a reader of the page sees, a line for each block. */
+    /** Whether it has no more tags than can be taken apart in a second or two. */
+    public function isOfBearableSize(string $html): bool
+    {
+        return substr_count($this->bare($html), '<') <= self::MOST_TAGS;
+    }
+
+    /** What a reader of the page sees, a line for each block and a space between cells. */
     public function visibleText(string $html): string
     {
-        $document = $this->parsed($html);
-        foreach (self::NEVER_SHOWN as $tag) {
-            foreach (iterator_to_array($document->getElementsByTagName($tag)) as $element) {
-                $element->parentNode?->removeChild($element);
+        $body = $this->parsed($this->bare($this->inUtf8($html)))->getElementsByTagName('body')->item(0);
+        $text = '';
+        $node = $body;
+        while (null !== $node && \strlen($text) < self::MOST_TEXT_BYTES) {
+            $hidden = \in_array($node->nodeName, self::NEVER_SHOWN, true);
+            $text .= $node instanceof \DOMText ? (string) preg_replace('/\s+/u', ' ', $node->data) : self::gap($node);
+            if (!$hidden && null !== $node->firstChild) {
+                $node = $node->firstChild;
+                continue;
             }
+            while (null !== $node && $node !== $body && null === $node->nextSibling) {
+                $node = $node->parentNode;
+                $text .= null === $node ? '' : self::gap($node);
+            }
+            $node = $node === $body ? null : $node?->nextSibling;
         }
-        $config = (new HtmlSanitizerConfig())->withMaxInputLength(self::MOST_SANITISED_BYTES)->allowElement('br');
-        foreach (self::BLOCKS as $tag) {
-            $config = $config->allowElement($tag);
-        }
-        foreach (['span', 'b', 'strong', 'i', 'em', 'a', 'td', 'th', 'sup', 'sub', 'small', 'font', 'u', 'mark', 'time', 'tbody', 'thead', 'figure', 'figcaption', 'center', 'abbr'] as $tag) {
-            $config = $config->blockElement($tag);
-        }
-        $clean = (new HtmlSanitizer($config))->sanitizeFor('body', mb_strcut($this->body($document), 0, self::MOST_SANITISED_BYTES, 'UTF-8'));
-        $lines = (string) preg_replace(['/\s+/u', '/<br\s*\/?>|<\/?(?:'.implode('|', self::BLOCKS).')\b[^>]*>/i'], [' ', "\n"], $clean);
-        $text = html_entity_decode(strip_tags($lines), \ENT_QUOTES | \ENT_HTML5, 'UTF-8');
 
         return trim((string) preg_replace(['/[ \t]+/', '/ *\n */', '/\n{3,}/'], [' ', "\n", "\n\n"], $text));
     }
 
-    private function body(\DOMDocument $document): string
+    /** What stands before and after an element. */
+    private static function gap(\DOMNode $node): string
     {
-        $html = '';
-        foreach ($document->getElementsByTagName('body')->item(0)->childNodes ?? [] as $child) {
-            $html .= $document->saveHTML($child);
-        }
-
-        return $html;
+        return match (true) {
+            'br' === $node->nodeName, \in_array($node->nodeName, self::BLOCKS, true) => "\n",
+            'td' === $node->nodeName, 'th' === $node->nodeName => ' ',
+            default => '',
+        };
     }
 
     private function parsed(string $html): \DOMDocument
@@ -73,14 +84,35 @@ final readonly class HtmlPage
         return $document;
     }
 
+    /** Without scripts, styles, comments and attributes: none of them is seen, and a parser may need long for them. */
+    private function bare(string $html): string
+    {
+        $bare = '';
+        $at = 0;
+        while (preg_match('/<(?:(script|style|svg|noscript|template)\b|!--)/i', $html, $m, \PREG_OFFSET_CAPTURE, $at)) {
+            $bare .= substr($html, $at, $m[0][1] - $at);
+            $closing = isset($m[1]) ? '</'.$m[1][0] : '-->';
+            $end = stripos($html, $closing, $m[0][1]);
+            $past = false === $end ? false : strpos($html, '>', $end);
+            $at = false === $past ? \strlen($html) : $past + 1;
+        }
+
+        return (string) preg_replace('/<(\/?[a-z][a-z0-9:-]*+)[^<>]*+>/i', '<$1>', $bare.substr($html, $at));
+    }
+
+    private function inUtf8(string $html): string
+    {
+        if (mb_check_encoding($html, 'UTF-8')) {
+            return $html;
+        }
+        $charset = preg_match('/charset=["\']?([\w-]+)/i', substr($html, 0, 2000), $m) && \in_array(strtoupper($m[1]), array_map('strtoupper', mb_list_encodings()), true) ? $m[1] : 'Windows-1252';
+
+        return (string) mb_convert_encoding($html, 'UTF-8', $charset);
+    }
+
     /** The parser takes bytes for Latin-1 unless it is told otherwise; entities it can't mistake. */
     private function inEntities(string $html): string
     {
-        if (!mb_check_encoding($html, 'UTF-8')) {
-            $charset = preg_match('/charset=["\']?([\w-]+)/i', substr($html, 0, 2000), $m) && \in_array(strtoupper($m[1]), array_map('strtoupper', mb_list_encodings()), true) ? $m[1] : 'Windows-1252';
-            $html = (string) mb_convert_encoding($html, 'UTF-8', $charset);
-        }
-
         return '' === trim($html) ? '<p></p>' : mb_encode_numericentity($html, [0x80, 0x10FFFF, 0, 0x1FFFFF], 'UTF-8');
     }
 }

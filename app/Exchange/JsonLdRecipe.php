@@ -8,6 +8,7 @@ namespace Pausis\App\Exchange;
 final readonly class JsonLdRecipe
 {
     private const MOST_NODES = 2000;
+    private const LONGEST_MINUTES = 30 * 1440;
 
     /** The first recipe within, wherever it is nested; null where there is none. */
     public function text(mixed $data): ?string
@@ -107,7 +108,8 @@ final readonly class JsonLdRecipe
         if (!preg_match('/^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:[\d.]+S)?)?$/i', $written, $m)) {
             return $written;
         }
-        $minutes = 1440 * (int) ($m[1] ?? 0) + 60 * (int) ($m[2] ?? 0) + (int) ($m[3] ?? 0);
+        $minutes = 1440.0 * (float) ($m[1] ?? 0) + 60 * (float) ($m[2] ?? 0) + (float) ($m[3] ?? 0);
+        $minutes = $minutes > self::LONGEST_MINUTES ? 0 : (int) $minutes;
 
         return 0 === $minutes ? '' : trim((intdiv($minutes, 60) > 0 ? intdiv($minutes, 60).' h ' : '').($minutes % 60 > 0 ? ($minutes % 60).' min' : ''));
     }

@@ -55,6 +55,11 @@ final readonly class RecipeFile
                 return $text;
             }
         }
+        if (!$this->html->isOfBearableSize($content)) {
+            $problems->add('page-too-large', $path);
+
+            return null;
+        }
         $text = $this->html->visibleText($content);
         if ('' === trim($text)) {
             $problems->add('page-without-text', $path);

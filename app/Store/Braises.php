@@ -72,8 +72,8 @@ final readonly class Braises
             $this->manager->lock($braise, LockMode::OPTIMISTIC, $revision);
             $change($braise);
             $this->manager->flush();
-        } catch (OptimisticLockException) {
-            throw new StaleRevision();
+        } catch (OptimisticLockException $e) {
+            throw null === $e->getPrevious() ? new StaleRevision() : $e;
         }
     }
 

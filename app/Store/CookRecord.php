@@ -17,7 +17,9 @@ use Symfony\Component\Uid\Uuid;
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
  * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null, heatSigma: float, hasMedium: bool}
- * @phpstan-type CookEvent array{kind: string, at: string, value: string, thickness?: string, thickener?: string}
+ * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool}
+ * @phpstan-type Learned array{mean: float, sigma: float, cooks: int}
+ * @phpstan-type Closing array{cookerId: string, heat: array{before: Learned, after: Learned}|null, cut: string, need: array{before: Learned, after: Learned}|null}
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'cook')]
@@ -37,6 +39,10 @@ class CookRecord
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $closedAt = null;
+
+    /** @var Closing|null what closing it has taught, so that it can be taken back */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $closing = null;
 
     /** @var CookerSnapshot the cooker as it was; it may be changed or deleted since */
     #[ORM\Column(type: Types::JSON)]

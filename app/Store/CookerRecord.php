@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Store;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
@@ -20,6 +21,13 @@ class CookerRecord
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     public string $id;
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $deletedAt = null;
+
+    /** @var array<string, mixed>|null a WaterTestDraft, normalized: a test lasts eight hours and is kept as it goes */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $waterTest = null;
 
     public function __construct(
         #[ORM\Column(length: 80)]

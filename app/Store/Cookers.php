@@ -12,7 +12,15 @@ final readonly class Cookers
     {
     }
 
+    /** Not a deleted one. */
     public function find(string $id): ?CookerRecord
+    {
+        $cooker = $this->findDeleted($id);
+
+        return null === $cooker?->deletedAt ? $cooker : null;
+    }
+
+    public function findDeleted(string $id): ?CookerRecord
     {
         return '' === $id ? null : $this->manager->find(CookerRecord::class, $id);
     }
@@ -20,18 +28,12 @@ final readonly class Cookers
     /** @return list<CookerRecord> the largest first */
     public function all(): array
     {
-        return $this->manager->getRepository(CookerRecord::class)->findBy([], ['capacityLitres' => 'DESC', 'id' => 'ASC']);
+        return $this->manager->getRepository(CookerRecord::class)->findBy(['deletedAt' => null], ['capacityLitres' => 'DESC', 'id' => 'ASC']);
     }
 
     public function save(CookerRecord $cooker): void
     {
         $this->manager->persist($cooker);
-        $this->manager->flush();
-    }
-
-    public function remove(CookerRecord $cooker): void
-    {
-        $this->manager->remove($cooker);
         $this->manager->flush();
     }
 }

@@ -6,7 +6,12 @@ namespace Pausis\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 
-/** @phpstan-import-type CookEvent from CookRecord */
+/**
+ * Every change reads the newest state under the store's write lock and adds to it: several people at one stove never
+ * fail for being second.
+ *
+ * @phpstan-import-type CookEvent from CookRecord
+ */
 final readonly class Cooks
 {
     public function __construct(private EntityManagerInterface $manager)
@@ -23,6 +28,12 @@ final readonly class Cooks
         return $this->manager->getRepository(CookRecord::class)->findOneBy(['braise' => $braise, 'closedAt' => null]);
     }
 
+    /** @return list<CookRecord> of all braises, the longest on first */
+    public function on(): array
+    {
+        return $this->manager->getRepository(CookRecord::class)->findBy(['closedAt' => null], ['switchedOn' => 'ASC']);
+    }
+
     /** @return array<string, CookRecord> the newest of each braise, by the braise's id */
     public function newestByBraise(): array
     {
@@ -34,37 +45,81 @@ final readonly class Cooks
         return $newest;
     }
 
-    public function add(CookRecord $cook): void
+    /** The cook of the braise that is on: this one, or the one that somebody else has begun meanwhile. */
+    public function start(CookRecord $cook): CookRecord
     {
-        $this->manager->persist($cook);
-        $this->manager->flush();
+        return $this->manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($cook): CookRecord {
+            $already = $this->running($cook->braise);
+            null === $already && $manager->persist($cook);
+
+            return $already ?? $cook;
+        });
     }
 
-    /** @param CookEvent $event */
+    /** @param CookEvent $event one that comes twice, by its id, is kept once */
     public function record(CookRecord $cook, array $event): void
     {
-        $events = [...$cook->events, $event];
-        usort($events, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
-        $cook->events = $events;
-        $this->manager->flush();
+        $this->change($cook, static function (CookRecord $cook) use ($event): void {
+            if (isset($event['id']) && \in_array($event['id'], array_column($cook->events, 'id'), true)) {
+                return;
+            }
+            $events = [...$cook->events, $event];
+            usort($events, static fn (array $a, array $b): int => new \DateTimeImmutable($a['at']) <=> new \DateTimeImmutable($b['at']));
+            $cook->events = $events;
+        });
     }
 
-    public function forgetLast(CookRecord $cook): void
+    /** @param string $id of the event; empty for the last */
+    public function forget(CookRecord $cook, string $id): void
     {
-        $cook->events = \array_slice($cook->events, 0, -1);
-        $this->manager->flush();
+        $this->change($cook, static function (CookRecord $cook) use ($id): void {
+            $cook->events = '' === $id ? \array_slice($cook->events, 0, -1)
+                : array_values(array_filter($cook->events, static fn (array $e): bool => ($e['id'] ?? '') !== $id));
+        });
     }
 
-    public function close(CookRecord $cook, NotebookRecord $entry, \DateTimeImmutable $at): void
+    /**
+     * Closes a cook that is open; where somebody else has closed it, that stands.
+     *
+     * @param callable(CookRecord): NotebookRecord $closing
+     */
+    public function close(CookRecord $cook, \DateTimeImmutable $at, callable $closing): void
     {
-        $cook->closedAt = $at;
-        $this->manager->persist($entry);
-        $this->manager->flush();
+        $this->change($cook, function (CookRecord $cook) use ($at, $closing): void {
+            if (null === $cook->closedAt) {
+                $this->manager->persist($closing($cook));
+                $cook->closedAt = $at;
+            }
+        });
+    }
+
+    /** @param callable(CookRecord): void $undo what closing it has taught */
+    public function reopen(CookRecord $cook, callable $undo): void
+    {
+        $this->change($cook, function (CookRecord $cook) use ($undo): void {
+            if (null === $cook->closedAt || null !== $this->running($cook->braise)) {
+                return;
+            }
+            $undo($cook);
+            $cook->closedAt = $cook->closing = null;
+            foreach ($this->manager->getRepository(NotebookRecord::class)->findBy(['cook' => $cook]) as $entry) {
+                $this->manager->remove($entry);
+            }
+        });
     }
 
     /** @return list<NotebookRecord> newest first */
     public function notebook(): array
     {
         return $this->manager->getRepository(NotebookRecord::class)->findBy([], ['cookedOn' => 'DESC']);
+    }
+
+    /** @param callable(CookRecord): void $change */
+    private function change(CookRecord $cook, callable $change): void
+    {
+        $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($cook, $change): void {
+            $manager->refresh($cook);
+            $change($cook);
+        });
     }
 }

@@ -17,6 +17,10 @@ class HouseRecord
     #[ORM\Column]
     public int $id = self::ONLY;
 
+    /** Counts up with every change; 0 while nothing has been set. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $revision = 0;
+
     #[ORM\Column]
     public float $altitudeMetres = 0.0;
 

@@ -24,9 +24,26 @@ final readonly class Households
         }
     }
 
-    public function save(HouseRecord $house): void
+    /**
+     * Changes the house if nobody has since the revision that the change was made from.
+     *
+     * @param callable(HouseRecord): void $change
+     *
+     * @throws StaleRevision
+     */
+    public function change(int $revision, callable $change): HouseRecord
     {
-        $this->manager->persist($house);
-        $this->manager->flush();
+        return $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($revision, $change): HouseRecord {
+            $house = $manager->find(HouseRecord::class, HouseRecord::ONLY) ?? new HouseRecord();
+            !$manager->contains($house) || $manager->refresh($house);
+            if ($revision !== $house->revision) {
+                throw new StaleRevision();
+            }
+            $change($house);
+            ++$house->revision;
+            $manager->persist($house);
+
+            return $house;
+        });
     }
 }

@@ -38,9 +38,16 @@ final readonly class AdaptedBraise
     ) {
     }
 
-    public function worst(): ?Finding
+    /** Why it must not be cooked like that; null where it may. */
+    public function forbidden(): ?Finding
     {
-        return $this->findings[0] ?? null;
+        foreach ($this->findings as $finding) {
+            if ($finding->forbids()) {
+                return $finding;
+            }
+        }
+
+        return null;
     }
 
     /** The same, with the sauce done so many minutes before plating and all that follows for the day. */

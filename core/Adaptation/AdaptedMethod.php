@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Internal\PreparedAhead;
+use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidFate;
@@ -14,6 +16,8 @@ use Pausis\Core\Recipe\StepKind;
 /** The recipe's steps in a slow cooker: what stays, what is done otherwise, what falls away and what is missing. */
 final readonly class AdaptedMethod
 {
+    /** What is for safety can't be refused. */
+    private const FOR_SAFETY = ['brown-just-before', 'not-kept-overnight', 'load-just-before'];
     /** Changes that the hours, the liquids and the thickener already account for in the ledger. */
     private const TOLD_ELSEWHERE = ['cook-on-setting', 'wine-first', 'thicken-on-hob'];
     private const LEAST_COOK_MINUTES = 20.0;
@@ -23,8 +27,11 @@ final readonly class AdaptedMethod
     /** Longer than this, garlic in a hot pan turns bitter. */
     private const GARLIC_MINUTES = 2.0;
 
+    private PreparedAhead $ahead;
+
     public function __construct(private BraiseOrder $order, private SettingOutcome $chosen, private Slurry $slurry)
     {
+        $this->ahead = PreparedAhead::in($order->steps);
     }
 
     /** @return list<AdaptedStep> */
@@ -74,7 +81,11 @@ final readonly class AdaptedMethod
     {
         $after = null !== $cook && $k > $cook;
         $short = null !== $step->minutes && $step->minutes['high'] < self::LEAST_COOK_MINUTES;
+        $ahead = $this->ahead;
         [$fate, $code, $variables] = match (true) {
+            \in_array($k, $ahead->browned, true) => [StepFate::Changed, 'brown-just-before', self::inOwnWords(PreparedAhead::straightBefore($step->source))],
+            \in_array($k, $ahead->filled, true) => [StepFate::Changed, 'load-just-before', []],
+            \in_array($k, $ahead->kept, true) => [StepFate::Gone, 'not-kept-overnight', []],
             StepKind::Preheat === $step->kind && 1 !== preg_match('/insert|cooker/iu', $step->source) => [StepFate::Gone, 'oven-not-needed', []],
             $k === $cook => [StepFate::Changed, 'cook-on-setting', $this->window()],
             $after && StepKind::Cook === $step->kind && !$short => [StepFate::Gone, 'within-the-hours', []],
@@ -88,12 +99,18 @@ final readonly class AdaptedMethod
             default => [StepFate::Stays, '', []],
         };
         $key = match (true) {
-            StepFate::Stays === $fate, $k === $cook => '',
+            StepFate::Stays === $fate, $k === $cook, \in_array($code, self::FOR_SAFETY, true) => '',
             'thicken-on-hob' === $code => 'thicken',
             default => "step:$k:$code",
         };
 
         return new AdaptedStep($fate, $step->kind, $step->source, $code, $variables, $key, $this->order->choices->refuses($key));
+    }
+
+    /** @return array{what: string, own: string} */
+    private static function inOwnWords(string $what): array
+    {
+        return ['what' => $what, 'own' => '' === $what ? 'no' : 'yes'];
     }
 
     private function friesGarlicLong(Step $step): bool
@@ -141,7 +158,8 @@ final readonly class AdaptedMethod
             }
         }
         foreach ($this->order->potIngredients() as $i) {
-            $told = array_filter($before, static fn (Step $s): bool => 1 === preg_match(self::BOILS, $s->source) && str_contains(mb_strtolower($s->source), 'bean'));
+            $told = array_filter($before, static fn (Step $s): bool => 1 === preg_match(self::BOILS, $s->source) && str_contains(mb_strtolower($s->source), 'bean')
+                && ($s->minutes['low'] ?? 0.0) >= HandsOn::BEAN_MINUTES);
             if (true === $i->food?->phaseolus && [] === $told) {
                 $missing[] = $this->added('beans-first', StepKind::Soak, ['food' => $i->foodText]);
             }

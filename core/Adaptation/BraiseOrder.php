@@ -11,6 +11,7 @@ use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
@@ -58,6 +59,7 @@ final readonly class BraiseOrder
         public Handling $handling = new Handling(),
         public float $saltAimPercent = self::USUAL_SALT_PERCENT,
         public Sureness $sureness = Sureness::NineInTen,
+        public Beforehand $beforehand = new Beforehand(),
     ) {
     }
 
@@ -88,22 +90,33 @@ final readonly class BraiseOrder
         return $this->changed($this->joint, $this->level, $this->recipeNeed, $handling, $this->kitchen);
     }
 
+    public function after(Beforehand $beforehand): self
+    {
+        return $this->changed($this->joint, $this->level, $this->recipeNeed, $this->handling, $this->kitchen, $beforehand);
+    }
+
     public function cookedIn(Kitchen $kitchen): self
     {
         return $this->changed($this->joint, $this->level, $this->recipeNeed, $this->handling, $kitchen);
     }
 
-    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need, Handling $handling, Kitchen $kitchen): self
+    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need, Handling $handling, Kitchen $kitchen, ?Beforehand $beforehand = null): self
     {
         return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
             $this->room, $this->now, $this->serveAt, $kitchen, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent, $this->sureness);
+            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent, $this->sureness, $beforehand ?? $this->beforehand);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */
     public function potIngredients(): array
     {
         return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional));
+    }
+
+    /** @return list<Ingredient> what the recipe names and the cook has marked as none */
+    public function leftOut(): array
+    {
+        return array_values(array_filter($this->allIngredients, fn (Ingredient $i): bool => !\in_array($i, $this->ingredients, true)));
     }
 
     /** The meat that the recipe asks for, over what the cook has; 1 where the recipe doesn't say. */

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Internal\CookFlags;
 use Pausis\Core\Adaptation\Internal\PotRun;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
-use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
 use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Heat\PowerCut;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Ensemble;
-use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\LearnedFactor;
 use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Learning\Posterior;
@@ -45,27 +45,35 @@ final readonly class FollowCook
 
     public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
     {
+        $order = $cook->facts->applied($order);
         $pot = (new PotRun($this->simulation))->load($order, $cook->choice);
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
-        $setup = $pot->setup->running($program, $lifts);
+        $cuts = array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts);
+        $happened = [...$lifts, ...$cuts];
+        $setup = $pot->setup->running($program, $happened);
         $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $pot->finish()->total);
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
-        $lastTest = $this->lastTest($cook);
-        $ready = $this->readyAfter($cook, $order->texture);
-        $day = $this->day($plan, $cook, $program, $this->ready($run, $order, $ready), $run, $lastTest);
+        $ready = $cook->readyAfter($order->texture);
+        $window = $this->ready($run, $order, $ready);
+        $foreseen = match (null) {
+            $window->likely => Foreseen::Hardly,
+            $window->latest => Foreseen::LongTail,
+            default => Foreseen::Surely,
+        };
+        $day = $this->day($plan, $order, $cook, $program, $window, $run, $elapsed);
 
         $onHigh = null;
-        $late = null === $ready && ($day instanceof Clash || $day->serve > $order->serveAt);
+        $late = null === $ready && (Foreseen::Hardly === $foreseen || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
-            $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $lifts), AdaptBraise::HORIZON);
-            $faster = $this->day($plan, $cook, $turned, $this->ready($fasterRun, $order, null), $fasterRun, $lastTest);
+            $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $happened), AdaptBraise::HORIZON);
+            $faster = $this->day($plan, $order, $cook, $turned, $this->ready($fasterRun, $order, null), $fasterRun, $elapsed);
             $onHigh = $this->worthTurning($day, $faster);
         }
-        $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON);
-        $lidDown = $this->simulation->run($setup->running($program, []), new Deviation(), AdaptBraise::HORIZON);
+        $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
+        $lidDown = $this->simulation->run($setup->running($program, $cuts), new Deviation(), AdaptBraise::HORIZON);
 
         return new FollowedCook(
             array_combine(
@@ -73,12 +81,14 @@ final readonly class FollowCook
                 array_map($run->doneness(...), Doneness::cases()),
             ),
             $day,
-            $day instanceof DayPlan ? max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60) : 0.0,
+            max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
             $onHigh,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
             $late ? $this->elsewhere($order, $setup, $run) : [],
-            null === $ready ? null : self::moment($cook, $ready),
+            null === $ready ? null : $cook->at($ready),
             $pot->finish(),
+            $foreseen,
+            (new CookFlags($this->simulation))->of($order, $cook, $pot, $program, $setup, $run, $best, $now),
         );
     }
 
@@ -120,8 +130,9 @@ final readonly class FollowCook
      */
     public function learned(BraiseOrder $order, RunningCook $cook, Posterior $heat, Posterior $need): array
     {
+        $order = $cook->facts->applied($order);
         $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
-        $outcome = $this->run($order, $setup->running($this->program($order, $cook), $this->lidLifts($cook)), $cook);
+        $outcome = $this->run($order, $setup->running($this->program($order, $cook), [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)]), $cook);
 
         return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
     }
@@ -141,18 +152,20 @@ final readonly class FollowCook
         return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now);
     }
 
-    private function day(BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, ?\DateTimeImmutable $lastTest): DayPlan|Clash
+    /** Where the window reaches beyond what is looked at, it ends there: the fork is asked again, and says more. */
+    private function day(BackwardPlan $plan, BraiseOrder $order, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed): DayPlan
     {
-        return $plan->follow($cook->switchedOn, $program, $ready, $run->doneness(Doneness::Past), $lastTest, $cook->sauceBegun);
+        $last = max(AdaptBraise::HORIZON, $elapsed->inHours());
+        $window = new Window($ready->earliest ?? $elapsed->inHours(), $ready->likely ?? $last, $ready->latest ?? $last);
+        $test = $cook->lastForkTest();
+
+        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), SettingOutcome::testFrom($order, $run->coreSafe()),
+            null === $test ? null : $cook->at($test->at()), $cook->sauceBegun);
     }
 
-    private function worthTurning(DayPlan|Clash $now, DayPlan|Clash $faster): ?\DateTimeImmutable
+    private function worthTurning(DayPlan $now, DayPlan $faster): ?\DateTimeImmutable
     {
-        if ($faster instanceof Clash) {
-            return null;
-        }
-
-        return $now instanceof Clash || $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
+        return $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
     }
 
     private function ready(Outcome $run, BraiseOrder $order, ?Duration $after): Window
@@ -160,22 +173,6 @@ final readonly class FollowCook
         $window = $run->doneness($order->texture, $order->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
-    }
-
-    private function readyAfter(RunningCook $cook, Doneness $texture): ?Duration
-    {
-        foreach ($cook->evidence as $one) {
-            if ($one instanceof ForkTest && $one->answer->reaches($texture)) {
-                return $one->at();
-            }
-        }
-
-        return null;
-    }
-
-    private static function moment(RunningCook $cook, Duration $after): \DateTimeImmutable
-    {
-        return $cook->switchedOn->setTimestamp((int) round($cook->switchedOn->getTimestamp() + $after->seconds));
     }
 
     /** @return list<Event> */
@@ -187,17 +184,5 @@ final readonly class FollowCook
         }
 
         return $lifts;
-    }
-
-    private function lastTest(RunningCook $cook): ?\DateTimeImmutable
-    {
-        $last = null;
-        foreach ($cook->evidence as $one) {
-            if ($one instanceof ForkTest) {
-                $last = self::moment($cook, $one->at());
-            }
-        }
-
-        return $last;
     }
 }

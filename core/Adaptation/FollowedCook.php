@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Learning\Window;
+use Pausis\Core\Safety\Finding;
 
 /** What is now expected of a running cook. */
 final readonly class FollowedCook
@@ -18,17 +18,21 @@ final readonly class FollowedCook
      * @param list<Elsewhere>         $elsewhere   ways to finish it sooner; empty while it is on time
      * @param float                   $lateMinutes by which dinner moves; 0 when on time
      * @param Sum                     $finish      minutes from beginning the sauce to the plate
+     * @param Foreseen                $foreseen    how well it can be said when it will be ready
+     * @param list<Finding>           $flags       what is wrong with the pot as it is, and what to do now; the most serious first
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
     public function __construct(
         public array $windows,
-        public DayPlan|Clash $day,
+        public DayPlan $day,
         public float $lateMinutes,
         public ?\DateTimeImmutable $onHigh,
         public float $lidCostMinutes,
         public array $elsewhere,
         public ?\DateTimeImmutable $readySince,
         public Sum $finish,
+        public Foreseen $foreseen,
+        public array $flags,
     ) {
     }
 }

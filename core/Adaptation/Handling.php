@@ -24,6 +24,7 @@ final readonly class Handling
      * @param float                   $highHours           on High before it is turned to Low
      * @param float                   $delayHours          from loading until a timer starts the cooker
      * @param float                   $lateMinutes         by which the guests may be late
+     * @param bool                    $isOn                switched on at that start: planned from there whatever is wrong with it
      */
     public function __construct(
         public Effort $effort = Effort::Full,
@@ -38,6 +39,7 @@ final readonly class Handling
         public float $highHours = self::USUAL_HIGH_HOURS,
         public float $delayHours = 0.0,
         public float $lateMinutes = 0.0,
+        public bool $isOn = false,
     ) {
     }
 
@@ -58,9 +60,9 @@ final readonly class Handling
         return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $this->switchOn, true, true, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes);
     }
 
-    public function startedAt(?\DateTimeImmutable $switchOn): self
+    public function startedAt(?\DateTimeImmutable $switchOn, bool $isOn = false): self
     {
-        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes);
+        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes, $isOn);
     }
 
     public function isCold(): bool

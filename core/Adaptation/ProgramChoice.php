@@ -7,7 +7,6 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
-use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Quantity\Duration;
 
 /** The ways of running the cooker that are looked at. */
@@ -25,7 +24,7 @@ enum ProgramChoice: string
             self::Medium => Setting::Medium,
             self::High, self::HighThenLow => Setting::High,
         }, $cooker);
-        $program = self::HighThenLow === $this ? Program::of([...$steady->changes, new SettingChange(Duration::hours($handling->highHours), Setting::Low)]) : $steady;
+        $program = self::HighThenLow === $this ? $steady->turnedTo(Setting::Low, Duration::hours($handling->highHours), $cooker) : $steady;
 
         return $handling->delayHours > 0 ? $program->delayed(Duration::hours($handling->delayHours)) : $program;
     }

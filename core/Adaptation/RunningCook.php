@@ -7,14 +7,18 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\ProbeReading;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Tenderness\Doneness;
 
 /** A pot that is on, and what has been seen and done since. */
 final readonly class RunningCook
 {
     /**
+     * @param \DateTimeImmutable          $switchedOn in the house's zone
      * @param list<ForkTest|ProbeReading> $evidence   in order of time
      * @param list<SettingChange>         $turned     by hand since switching on
-     * @param \DateTimeImmutable|null     $sauceBegun when the liquid left was first measured
+     * @param \DateTimeImmutable|null     $sauceBegun when the cook said so
+     * @param list<LostPower>             $cuts
      */
     public function __construct(
         public \DateTimeImmutable $switchedOn,
@@ -22,6 +26,33 @@ final readonly class RunningCook
         public array $evidence,
         public array $turned = [],
         public ?\DateTimeImmutable $sauceBegun = null,
+        public array $cuts = [],
+        public CookFacts $facts = new CookFacts(),
     ) {
+    }
+
+    public function at(Duration $after): \DateTimeImmutable
+    {
+        return $this->switchedOn->setTimestamp((int) round($this->switchedOn->getTimestamp() + $after->seconds));
+    }
+
+    public function lastForkTest(): ?ForkTest
+    {
+        $tests = array_filter($this->evidence, static fn (ForkTest|ProbeReading $one): bool => $one instanceof ForkTest);
+
+        return [] === $tests ? null : array_values($tests)[\count($tests) - 1];
+    }
+
+    /** Since when the fork has found the texture wanted; a later answer that doesn't takes it back. */
+    public function readyAfter(Doneness $texture): ?Duration
+    {
+        $ready = null;
+        foreach ($this->evidence as $one) {
+            if ($one instanceof ForkTest) {
+                $ready = $one->answer->reaches($texture) ? $ready ?? $one->at() : null;
+            }
+        }
+
+        return $ready;
     }
 }

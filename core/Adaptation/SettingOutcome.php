@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Cooker\Program;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
@@ -27,6 +28,7 @@ final readonly class SettingOutcome
      * @param array{float, float}   $levels      height of the liquid over the depth, at loading and at the end
      * @param float                 $fridgeTo60  hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
      * @param Finding|null          $unsafe      why this way is refused
+     * @param Window                $coreSafe    hours until the core is as hot as this meat must be
      * @param float                 $lookMinutes that the planned looks under the lid cost, or one look would
      * @param Window                $planned     of the texture wanted, its end as sure as the cook wants to be
      */
@@ -46,6 +48,7 @@ final readonly class SettingOutcome
         public float $fridgeTo60,
         public ?Finding $unsafe,
         public DayPlan|Clash $day,
+        public Window $coreSafe,
         public float $lookMinutes,
         public Window $planned,
     ) {
@@ -63,8 +66,23 @@ final readonly class SettingOutcome
      */
     public function planFor(BraiseOrder $order, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
     {
-        return (new BackwardPlan($order->now, $serve, $order->kitchen->people, HandsOn::lead($this->before), $this->finish->total + $sauceWaits))
-            ->solve($this->choice->program($order->cooker, $order->handling), $this->planned, $this->windows[Doneness::Past->value], $order->handling->switchOn);
+        return self::day($order, $this->choice->program($order->cooker, $order->handling), $this->planned, $this->windows[Doneness::Past->value], $this->coreSafe,
+            new BackwardPlan($order->now, $serve, $order->kitchen->people, HandsOn::lead($this->before), $this->finish->total + $sauceWaits));
+    }
+
+    /** A pot that is on is planned from its start; another as the plan or the cook has it. */
+    public static function day(BraiseOrder $order, Program $program, Window $ready, Window $past, Window $coreSafe, BackwardPlan $plan): DayPlan|Clash
+    {
+        $on = $order->handling->switchOn;
+        $test = self::testFrom($order, $coreSafe);
+
+        return null !== $on && $order->handling->isOn ? $plan->follow($on, $program, $ready, $past, $test, null) : $plan->solve($program, $ready, $past, $test, $on);
+    }
+
+    /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */
+    public static function testFrom(BraiseOrder $order, Window $coreSafe): float
+    {
+        return $order->joint->cut->isPoultry() ? (float) $coreSafe->latest : 0.0;
     }
 
     public function on(DayPlan $day, Sum $finish): self
@@ -81,6 +99,6 @@ final readonly class SettingOutcome
     private function changed(Sum $before, Sum $finish, DayPlan|Clash $day): self
     {
         return new self($this->choice, $this->windows, $this->core60, $this->pot60, $this->best, $this->sauce, $this->salt, $this->geometry, $this->fill, $this->levels,
-            $before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->lookMinutes, $this->planned);
+            $before, $finish, $this->fridgeTo60, $this->unsafe, $day, $this->coreSafe, $this->lookMinutes, $this->planned);
     }
 }

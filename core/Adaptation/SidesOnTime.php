@@ -32,7 +32,7 @@ final class SidesOnTime
     {
         $day = $followed->day;
         $jobs = self::left(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides)), $done);
-        if (!$day instanceof DayPlan || [] === $jobs) {
+        if ([] === $jobs) {
             return [];
         }
         $own = self::finish($order->kitchen, $day, $followed->finish);

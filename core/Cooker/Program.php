@@ -9,6 +9,9 @@ use Pausis\Core\Quantity\Duration;
 /** The settings of one cook in order of time, the first from switching on. */
 final readonly class Program
 {
+    /** The longest that a cooked braise is held on Warm (docs/model.md §7). */
+    public const WARM_HOURS = 4.0;
+
     /** @param non-empty-list<SettingChange> $changes in order of time, the first at 0 */
     private function __construct(public array $changes)
     {
@@ -51,6 +54,20 @@ final readonly class Program
     public function delayed(Duration $by): self
     {
         return self::of(array_map(static fn (SettingChange $c): SettingChange => new SettingChange(Duration::seconds($c->at->seconds + $by->seconds), $c->setting), $this->changes));
+    }
+
+    /** When it turns to Warm for good; null where it doesn't. */
+    public function warmFrom(): ?Duration
+    {
+        $last = $this->changes[\count($this->changes) - 1];
+
+        return Setting::Warm === $last->setting ? $last->at : null;
+    }
+
+    /** Hours after switching on at which it has stood on Warm as long as it may; INF where it never turns to it. */
+    public function longestOnWarm(): float
+    {
+        return null === ($warm = $this->warmFrom()) ? \INF : $warm->inHours() + self::WARM_HOURS;
     }
 
     /** The first setting that heats; a timer may come to it by itself. */

@@ -7,7 +7,6 @@ namespace Pausis\Core\Day;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Learning\Window;
-use Pausis\Core\Safety\Rules;
 
 /**
  * From the plate back to the switch: the latest start at which the meat is ready in nine pots of ten before the sauce
@@ -18,6 +17,8 @@ final class BackwardPlan
     private const STEP = 300;                    // seconds; clock times a cook can keep
     private const LONGEST_HOURS = 24.0;
     private const FORK_TEST_MINUTES = 5;
+    /** A sauce may be begun so much after its time before dinner is said to move. */
+    private const GRACE_MINUTES = 10;
     private const FRIDGE_HOURS = 2;
     private const HORIZON_DAYS = 2;
     /** Between these times of day another dinner is worth proposing. */
@@ -48,17 +49,18 @@ final class BackwardPlan
     /**
      * @param Window                  $ready    the texture wanted, hours after switching on
      * @param Window                  $past     past its best
+     * @param float                   $testFrom hours after switching on before which the fork tells nothing
      * @param \DateTimeImmutable|null $switchOn where the cook has set it
      */
-    public function solve(Program $program, Window $ready, Window $past, ?\DateTimeImmutable $switchOn = null): DayPlan|Clash
+    public function solve(Program $program, Window $ready, Window $past, float $testFrom = 0.0, ?\DateTimeImmutable $switchOn = null): DayPlan|Clash
     {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
         $longest = self::longestCook($program, $past);
-        $found = null === $switchOn ? $this->switchOnFor($this->serve, $ready, $longest) : $this->asSet($switchOn, (float) $ready->latest);
+        $found = null === $switchOn ? $this->switchOnFor($this->serve, $ready, $longest) : $this->asSet($switchOn, (float) $ready->latest, $program->longestOnWarm());
         if ($found instanceof \DateTimeImmutable) {
-            return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, false);
+            return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, $testFrom, false);
         }
         $sauce = $this->minutesFrom($this->serve, -$this->finish);
 
@@ -67,7 +69,7 @@ final class BackwardPlan
     }
 
     /** A start that the cook has set: kept, or what is wrong with it. */
-    private function asSet(\DateTimeImmutable $on, float $latestHours): \DateTimeImmutable|ClashReason
+    private function asSet(\DateTimeImmutable $on, float $latestHours, float $longestOnWarm): \DateTimeImmutable|ClashReason
     {
         $begin = $this->minutesFrom($on, -$this->before);
         $sauce = $this->minutesFrom($this->serve, -$this->finish);
@@ -76,6 +78,8 @@ final class BackwardPlan
             $begin < $this->now => ClashReason::TooSoon,
             !$this->people->isFree($begin, $on) => ClashReason::NoTimeToLoad,
             $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
+            ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > $longestOnWarm => ClashReason::TooLongOnWarm,
+            ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > self::LONGEST_HOURS => ClashReason::LongerThanADay,
             !$this->people->isFree($sauce, $this->serve) => ClashReason::AwayAtTheEnd,
             default => $on,
         };
@@ -106,14 +110,7 @@ final class BackwardPlan
     /** Hours from switching on to the sauce: at most until half of such pots are past their best, and not too long on Warm. */
     private static function longestCook(Program $program, Window $past): float
     {
-        $longest = $past->likely ?? self::LONGEST_HOURS;
-        foreach ($program->changes as $change) {
-            if (Setting::Warm === $change->setting) {
-                $longest = min($longest, $change->at->inHours() + Rules::WARM_HOURS);
-            }
-        }
-
-        return $longest;
+        return min($past->likely ?? self::LONGEST_HOURS, $program->longestOnWarm());
     }
 
     private function latestStart(\DateTimeImmutable $sauce, Window $ready): \DateTimeImmutable
@@ -125,20 +122,19 @@ final class BackwardPlan
      * The same with the pot already on: dinner moves if the meat needs it to, or if the sauce is not begun in time.
      *
      * @param \DateTimeImmutable|null $begun    when the sauce was begun
+     * @param float                   $testFrom hours after switching on before which the fork tells nothing
      * @param \DateTimeImmutable|null $lastTest of the fork; the next one is not sooner than a while after
      */
-    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $lastTest, ?\DateTimeImmutable $begun = null): DayPlan|Clash
+    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, float $testFrom, ?\DateTimeImmutable $lastTest, ?\DateTimeImmutable $begun = null): DayPlan
     {
-        if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
-            return new Clash(ClashReason::NeverReady, [], null);
-        }
-        $sauce = $begun ?? max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $ready->latest)), $this->up($this->now));
+        $due = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, (float) $ready->latest)));
+        $sauce = $begun ?? ($this->minutesFrom($due, self::GRACE_MINUTES) < $this->now ? $this->up($this->now) : $due);
         $serve = $this->minutesFrom($sauce, $this->finish);
 
-        return $this->from($on, $sauce, $serve, $program, $ready, $past, true, $lastTest);
+        return $this->from($on, $sauce, $serve, $program, $ready, $past, $testFrom, true, $lastTest);
     }
 
-    private function from(\DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past, bool $running, ?\DateTimeImmutable $lastTest = null): DayPlan
+    private function from(\DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past, float $testFrom, bool $running, ?\DateTimeImmutable $lastTest = null): DayPlan
     {
         $tasks = $running ? [] : [new Task(TaskKind::Prepare, $this->minutesFrom($on, -$this->before), (int) round($this->before))];
         $tasks[] = new Task(TaskKind::SwitchOn, $on, 0, $program->firstHeat()->at->seconds > 0 ? ['setting' => $program->firstHeat()->setting->value, 'delayMinutes' => $program->firstHeat()->at->inMinutes()] : ['setting' => $program->firstHeat()->setting->value]);
@@ -148,11 +144,11 @@ final class BackwardPlan
                 $tasks[] = new Task(TaskKind::SettingChange, $at, 0, ['setting' => $change->setting->value, 'byItself' => Setting::Warm === $change->setting || $change === $program->firstHeat() ? 1 : 0]);
             }
         }
-        $earliest = $this->hoursFrom($on, (float) $ready->earliest);
+        $earliest = $this->hoursFrom($on, max((float) $ready->earliest, $testFrom));
         if (null !== $lastTest) {
             $earliest = max($earliest, $this->minutesFrom($lastTest, 20));
         }
-        $test = $this->people->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce);
+        $test = $this->people->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce) ?? ($running ? min($this->up($earliest), $sauce) : null);
         if (null !== $test) {
             $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
         }

@@ -8,6 +8,9 @@ enum ClashReason: string
 {
     /** The meat isn't likely to be ready within the longest cook that is looked at. */
     case NeverReady = 'never-ready';
+    /** From the start that the cook has set until dinner it would stand on Warm, or altogether, for too long. */
+    case TooLongOnWarm = 'too-long-on-warm';
+    case LongerThanADay = 'longer-than-a-day';
     /** Even starting now is too late. */
     case TooSoon = 'too-soon';
     /** Switched on when the cook says, it isn't ready in time. */

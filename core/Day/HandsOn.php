@@ -125,6 +125,12 @@ final readonly class HandsOn
         return $minutes;
     }
 
+    /** The same without the loading itself. */
+    public static function beforeLoading(Sum $before): float
+    {
+        return self::outOfFridge($before) - self::LOADING;
+    }
+
     /** @param Mass|null $pulled meat that is shredded, while the sauce boils down */
     public static function finish(SaucePlan $sauce, bool $thickened, Length $pan, ?Mass $pulled = null): Sum
     {

@@ -11,11 +11,12 @@ final readonly class Presence
     public const QUICK_MINUTES = 10;
 
     /**
-     * @param list<Interval> $away
-     * @param string         $bedtime, $rises HH:MM; equal for a cook who never sleeps
-     * @param list<Interval> $busy     at home
+     * @param list<Interval>     $away
+     * @param string             $bedtime, $rises HH:MM; equal for a cook who never sleeps
+     * @param list<Interval>     $busy     at home
+     * @param \DateTimeZone|null $zone     of the nights; null takes each time in its own
      */
-    public function __construct(private array $away = [], private string $bedtime = '23:00', private string $rises = '06:30', private array $busy = [])
+    public function __construct(private array $away = [], private string $bedtime = '23:00', private string $rises = '06:30', private array $busy = [], private ?\DateTimeZone $zone = null)
     {
     }
 
@@ -39,13 +40,13 @@ final readonly class Presence
             $kept[$stay->where->value][] = $stay->interval;
         }
 
-        return new self($kept[Whereabouts::Away->value], $bedtime, $rises, $kept[Whereabouts::Busy->value]);
+        return new self($kept[Whereabouts::Away->value], $bedtime, $rises, $kept[Whereabouts::Busy->value], $from->getTimezone());
     }
 
     /** The same nights, but never away or busy. */
     public function always(): self
     {
-        return new self([], $this->bedtime, $this->rises);
+        return new self([], $this->bedtime, $this->rises, [], $this->zone);
     }
 
     /** Whether a job of that time can be done: there and awake, and if it is longer than a quick one, not busy. */
@@ -65,6 +66,7 @@ final readonly class Presence
         if ($this->bedtime === $this->rises) {
             return false;
         }
+        $from = $this->here($from);
         $time = $from->format('H:i');
         $inBed = $this->bedtime > $this->rises ? $time >= $this->bedtime || $time < $this->rises : $time >= $this->bedtime && $time < $this->rises;
 
@@ -98,13 +100,18 @@ final readonly class Presence
     {
         $nights = [];
         if ($this->bedtime !== $this->rises) {
-            for ($day = $from->modify('-1 day midnight'); $day <= $to; $day = $day->modify('+1 day')) {
+            for ($day = $this->here($from)->modify('-1 day midnight'); $day <= $to; $day = $day->modify('+1 day')) {
                 $wakes = $this->rises > $this->bedtime ? $day : $day->modify('+1 day');
                 $nights[] = new Interval($day->modify($this->bedtime), $wakes->modify($this->rises));
             }
         }
 
         return $nights;
+    }
+
+    private function here(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return null === $this->zone ? $at : $at->setTimezone($this->zone);
     }
 
     /** @param list<Interval> $intervals */

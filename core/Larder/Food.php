@@ -27,6 +27,10 @@ final readonly class Food
      * @param float|null           $soften           minutes at 95 °C for 2 cm pieces
      * @param int|null             $cut              order in which a liquid is cut, thinnest first; null for never
      * @param int|null             $lateMinutes      before the end, where it goes in late or is cooked apart
+     * @param bool                 $phaseolus        soaked and boiled before it goes in
+     * @param string|null          $raw              the dry food that this is unless it is said to be cooked
+     * @param bool                 $soak             dry, to be soaked
+     * @param bool                 $underWater       cut and kept overnight, under cold water
      * @param list<string>         $allergens
      */
     public function __construct(
@@ -56,6 +60,9 @@ final readonly class Food
         public bool $phaseolus = false,
         public bool $melts = false,
         public array $allergens = [],
+        public ?string $raw = null,
+        public bool $soak = false,
+        public bool $underWater = false,
     ) {
     }
 

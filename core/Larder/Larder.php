@@ -7,7 +7,7 @@ namespace Pausis\Core\Larder;
 /**
  * The foods that are known, found by the longest of their names that occurs in a text.
  *
- * @phpstan-type Row array{id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null, unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float, starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string, lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>}
+ * @phpstan-type Row array{id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null, unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float, starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string, lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>, raw: string|null, soak: bool, underWater: bool}
  */
 final class Larder
 {
@@ -15,7 +15,7 @@ final class Larder
     private const UNLESS_SAID = [
         'density' => null, 'pieceGrams' => null, 'pieceMillilitres' => null, 'unitGrams' => [], 'unitMillilitres' => [], 'water' => 0.0,
         'salt' => 0.0, 'sugar' => 0.0, 'starch' => 0.0, 'fat' => 0.0, 'alcohol' => 0.0, 'acid' => false, 'absorbs' => 0.0, 'thick' => 0.0,
-        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false, 'melts' => false, 'allergens' => [],
+        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false, 'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
     ];
     /** A food is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
@@ -56,7 +56,7 @@ final class Larder
             $row['id'], Role::from($row['role']), $row['words'][0], $row['density'], $row['pieceGrams'], $row['pieceMillilitres'],
             $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
             $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], $row['cut'],
-            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'],
+            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'], $row['raw'], $row['soak'], $row['underWater'],
         );
     }
 
@@ -69,6 +69,25 @@ final class Larder
         $row = $this->rows[$id] + self::UNLESS_SAID;
 
         return $this->foods[$id] ??= self::food($row);
+    }
+
+    /**
+     * What a food is by the words around it: beans that nobody calls tinned, jarred or cooked are raw.
+     *
+     * @return array{Food, bool} and whether the words leave it open
+     */
+    public function asSaid(Food $food, string $name, string $around): array
+    {
+        $raw = null === $food->raw ? null : $this->find($food->raw);
+        if (null === $raw) {
+            return [$food, false];
+        }
+        $said = PulseState::of($name, $around);
+        if (Role::Pulse !== $food->role) {
+            return [PulseState::Raw === $said && PulseState::saysDried("$name $around") ? $raw : $food, false];
+        }
+
+        return [PulseState::Cooked === $said ? $food : $raw, PulseState::Unsaid === $said];
     }
 
     /** @return list<Food> */
@@ -90,7 +109,7 @@ final class Larder
             $last = \count($words) - $length;
             for ($i = 0; $i <= $last; ++$i) {
                 $name = implode(' ', \array_slice($words, $i, $length));
-                $id = $this->byName[$name] ?? $this->byName[self::singular($name)] ?? null;
+                $id = $this->byName[$name] ?? $this->byName[self::singular($name)] ?? $this->byName[$name.'s'] ?? null;
                 if (null !== $id) {
                     $found = [$this->find($id) ?? throw new \LogicException("No food $id."), $name, $i];
                     $last = min($last, $i + $length - 1);

@@ -37,6 +37,12 @@ final readonly class Outcome
         return $this->window(array_map(static fn (Course $c): float => $c->core60, $this->courses));
     }
 
+    /** Past the temperature at which this meat is safe to eat. */
+    public function coreSafe(): Window
+    {
+        return $this->window(array_map(static fn (Course $c): float => $c->safeCore, $this->courses));
+    }
+
     public function pot60(): Window
     {
         return $this->window(array_map(static fn (Course $c): float => $c->pot60, $this->courses));

@@ -109,6 +109,17 @@ final readonly class Joint
         return new self($this->cut, $this->boneless, $this->count * $parts, Piece::ofSides(...$sides), $this->start, $this->needHours, $this->measured, $this->needSigma);
     }
 
+    /** With so much less of it: fewer pieces where there are several, a shorter one where there is one. */
+    public function without(Mass $taken): self
+    {
+        $left = max(0.05, $this->boneless->kilograms - $taken->kilograms);
+        $share = $left / $this->boneless->kilograms;
+        $count = (int) max(1, round($share * $this->count));
+        $piece = Piece::ofSides($this->piece->a, $this->piece->b, $this->piece->c * $share * $this->count / $count);
+
+        return new self($this->cut, Mass::kilograms($left), $count, $piece, $this->start, $this->needHours, $this->measured, $this->needSigma);
+    }
+
     public function thickness(): Length
     {
         return Length::metres(2 * $this->piece->a / $this->cut->boneSide);

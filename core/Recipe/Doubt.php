@@ -23,4 +23,11 @@ enum Doubt: string
     /** Found in the instructions. */
     case FromTheMethod = 'from-the-method';
     case NotAFood = 'not-a-food';
+    /** Beans that are not said to be cooked. */
+    case RawOrCooked = 'raw-or-cooked';
+    /** Its own words say beans that must be boiled; the cook has made something else of it. */
+    case WasRawBeans = 'was-raw-beans';
+    case Frozen = 'frozen';
+    /** What this house has said of such words would hide that it must be boiled first. */
+    case NotAsRemembered = 'not-as-remembered';
 }

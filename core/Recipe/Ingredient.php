@@ -57,6 +57,12 @@ final readonly class Ingredient
             $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess);
     }
 
+    public function doubted(Doubt $doubt): self
+    {
+        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
+            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess);
+    }
+
     /** With an amount that came from somewhere else. */
     public function measured(string $amountText, ?Amount $amount, ?float $grams, ?float $millilitres, Doubt $doubt, float $confidence): self
     {

@@ -20,6 +20,8 @@ final class IngredientReader
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
     private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
     private const DRIED_PULSE = '/\bdried\b/iu';
+    private const FROZEN = '/\b(?:deep-?)?frozen\b|\b(?:from|out of) the freezer\b/iu';
+    private const THAWED = '/\b(?:thaw(?:ed)?|de-?frost(?:ed)?|(?:not|never|un)[ -]?frozen)\b/iu';
     private const OF_FRUIT = '/^(?:the\s+)?(?:(?:finely\s+)?grated\s+|pared\s+|fresh\s+)*(?<part>juice|zest|peel|rind)(?:\s*(?:and|&|\+|,)\s*(?:(?:finely\s+)?grated\s+)?(?<also>juice|zest|peel|rind))?\s+(?:of|from)\s+(?<fruit>.+)$/iu';
     private const FRUIT_JUICED = '/^(?<fruit>(?:.+?\s)?(?:lemons?|limes?|oranges?|clementines?|grapefruits?))\s*,.*\b(?<part>juiced?|juice only|zested)\b/iu';
     private const THE_SIZE_OF = '/^(?<food>.+?)[,(]?\s*(?:about\s+)?the size of (?:an?|your)\s+(?:small\s+|large\s+|big\s+)?(?<size>walnut|thumb|egg|hazelnut|golf ball|fist|nutmeg)\)?/iu';
@@ -102,7 +104,9 @@ final class IngredientReader
         $notes = $asWritten->amountText === $amountText || null !== $amount?->unit ? $asWritten->notes : '';
         [$bareFood, $typedNotes] = self::splitNotes($foodText);
 
-        return $this->understand($source, $line, $amount, $amountText, $bareFood, '' === $typedNotes ? $notes : $typedNotes, $role);
+        $corrected = $this->understand($source, $line, $amount, $amountText, $bareFood, '' === $typedNotes ? $notes : $typedNotes, $role);
+
+        return true === $asWritten->food?->phaseolus && Role::Pulse !== $corrected->food?->role ? $corrected->doubted(Doubt::WasRawBeans) : $corrected;
     }
 
     private function ordinary(string $source, int $line, string $text): Ingredient
@@ -167,7 +171,8 @@ final class IngredientReader
 
     private function understand(string $source, int $line, ?Amount $amount, string $amountText, string $foodText, string $notes, ?Role $role): Ingredient
     {
-        $known = $this->vocabulary->meaning($foodText);
+        $known = $this->remembered($amountText, $foodText, $notes);
+        $hidden = null !== $this->vocabulary->meaning($foodText) && null === $known;
         $taken = '' !== ($known['food'] ?? '') ? $known['food'] : $foodText;
         $tinned = preg_match(self::TINNED, $amountText) ? "tinned $taken" : $taken;
         $guess = null;
@@ -180,6 +185,7 @@ final class IngredientReader
             [$food, $cut, $named, $guess] = null === $better ? [$food, $cut, $named, null] : [...$better, $heard];
         }
         [$food, $guess] = $this->inContext($food, $amount, $foodText, $notes, $source) ?? [$food, $guess];
+        [$food, $open] = null === $food ? [null, false] : $this->larder->asSaid($food, $taken, "$amountText $notes");
         $named = $food->role ?? $named;
         $readRole = $role ?? $known['role'] ?? $named ?? Role::Unknown;
         if (Role::Meat !== $readRole) {
@@ -191,12 +197,37 @@ final class IngredientReader
             $millilitres = $grams / $food->density;
         }
         $doubts = $this->doubts($amount, $grams, $readRole, $cut, $foodText, $notes, $guess, null !== $role);
-        if ($known['ignored'] ?? false) {
-            $doubts[] = Doubt::NotAFood;
-        }
+        array_push($doubts, ...array_filter([
+            $known['ignored'] ?? false ? Doubt::NotAFood : null,
+            $open ? Doubt::RawOrCooked : null,
+            $hidden ? Doubt::NotAsRemembered : null,
+            Role::Meat === $readRole && self::isFrozen("$source $foodText $notes") ? Doubt::Frozen : null,
+        ]));
 
         return new Ingredient($line, $source, $amountText, $amount, $grams, $readRole->isPoured() ? $millilitres : null, $foodText, $food, $cut,
             $readRole, $notes, (bool) preg_match(self::OPTIONAL, $source) && !(preg_match(self::TO_TASTE, $source) && Role::Salt === $readRole), self::confidence($doubts, null === $amount, null !== $role), $doubts, $guess);
+    }
+
+    /**
+     * What this house has said these words mean, unless that would hide beans that have to be boiled.
+     *
+     * @return array{food: string, role: Role|null, ignored: bool}|null
+     */
+    private function remembered(string $amountText, string $foodText, string $notes): ?array
+    {
+        $known = $this->vocabulary->meaning($foodText);
+        $plain = null === $known ? null : ($this->identify($foodText, $notes) ?? $this->identify("$foodText $notes", ''))[0] ?? null;
+        if (null === $known || null === $plain || !$this->larder->asSaid($plain, $foodText, "$amountText $notes")[0]->phaseolus) {
+            return $known;
+        }
+        $stillBeans = !$known['ignored'] && ('' === $known['food'] || true === ($this->identify($known['food'], '')[0] ?? null)?->phaseolus);
+
+        return $stillBeans ? $known : null;
+    }
+
+    public static function isFrozen(string $words): bool
+    {
+        return preg_match(self::FROZEN, $words) && !preg_match(self::THAWED, $words);
     }
 
     /**

@@ -10,17 +10,31 @@ final readonly class Finding
     /**
      * @param array<string, float|int|string> $variables measured values and limits, in the unit their name ends in
      * @param string|null                     $remedy    code of a change that the core has checked removes the finding
+     * @param bool                            $handled   whether the plan already does it the safe way, so that nothing stands in the way
      */
     public function __construct(
         public string $rule,
         public Severity $severity,
         public array $variables = [],
         public ?string $remedy = null,
+        public bool $handled = false,
     ) {
     }
 
     public function remediedBy(string $remedy): self
     {
-        return new self($this->rule, $this->severity, $this->variables, $remedy);
+        return new self($this->rule, $this->severity, $this->variables, $remedy, $this->handled);
+    }
+
+    /** What the plan does the safe way whatever the recipe says. */
+    public function doneSafely(): self
+    {
+        return new self($this->rule, $this->severity, $this->variables, $this->remedy, true);
+    }
+
+    /** Whether the braise must not be cooked like that. */
+    public function forbids(): bool
+    {
+        return Severity::Refuse === $this->severity && !$this->handled;
     }
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Safety;
 
+use Pausis\Core\Cooker\Program;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
+use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\WhyWarm;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 
 /** The usual advice of food-safety authorities, as findings. The local authority and the cooker's booklet come first. */
@@ -16,12 +20,15 @@ final class Rules
 {
     /** Hours in which the coldest point and the liquid must be past 60 °C, from leaving the fridge. */
     public const HOURS_TO_60 = 4.0;
-    private const LONGEST_DELAY_HOURS = 2.0;
+    /** A fridge's; meat over it has been somewhere else. */
+    private const FRIDGE_CELSIUS = 7.0;
+    /** No counter makes meat as warm as this through and through. */
+    private const HOT_CELSIUS = 30.0;
     private const COUNTER_HOURS = 2.0;
     private const COUNTER_HOURS_HOT = 1.0;
     private const HOT_ROOM_CELSIUS = 32.0;
-    public const WARM_HOURS = 4.0;
-    private const HOLDING_CELSIUS = 60.0;
+    public const WARM_HOURS = Program::WARM_HOURS;
+    public const HOLDING_CELSIUS = 60.0;
     private const COOKED_UNDER_60_HOURS = 2.0;
     private const COLD_INSERT_CELSIUS = 10.0;
     /** The time it takes to carry a pan to the pot, and no more. */
@@ -50,11 +57,17 @@ final class Rules
         ]);
     }
 
-    /** A timer that starts the pot later: everything in it is raw and warms in the room meanwhile. */
-    public static function delayedStart(Duration $delay, bool $everythingCold): ?Finding
+    /**
+     * A timer that starts the pot later: everything in it is raw and warms in the room meanwhile.
+     *
+     * @param Duration $out of the fridge before, loading not counted
+     */
+    public static function delayedStart(Duration $delay, bool $everythingCold, Temperature $room, Duration $out): ?Finding
     {
+        $limit = self::counterHours($room);
+
         return match (true) {
-            $delay->inHours() > self::LONGEST_DELAY_HOURS => new Finding('delayed-too-long', Severity::Refuse, ['hours' => $delay->inHours(), 'limitHours' => self::LONGEST_DELAY_HOURS]),
+            $delay->seconds > 0 && $delay->inHours() + $out->inHours() > $limit => new Finding('delayed-too-long', Severity::Refuse, ['hours' => $delay->inHours() + $out->inHours(), 'limitHours' => $limit]),
             $delay->seconds > 0 && !$everythingCold => new Finding('delayed-warm', Severity::Refuse),
             $delay->seconds > 0 => new Finding('delayed', Severity::Warn, ['hours' => $delay->inHours()]),
             default => null,
@@ -64,9 +77,29 @@ final class Rules
     /** Raw meat on the counter, at the room's temperature. */
     public static function onTheCounter(Duration $time, Temperature $room): ?Finding
     {
-        $limit = $room->celsius > self::HOT_ROOM_CELSIUS ? self::COUNTER_HOURS_HOT : self::COUNTER_HOURS;
+        $limit = self::counterHours($room);
 
         return $time->inHours() > $limit ? new Finding('too-long-on-the-counter', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => $limit]) : null;
+    }
+
+    private static function counterHours(Temperature $room): float
+    {
+        return $room->celsius > self::HOT_ROOM_CELSIUS ? self::COUNTER_HOURS_HOT : self::COUNTER_HOURS;
+    }
+
+    /** Frozen meat, and meat that is warmer than a fridge without a reason for it. */
+    public static function start(Temperature $meat, Beforehand $before): ?Finding
+    {
+        $variables = ['celsius' => $meat->celsius, 'limitCelsius' => self::FRIDGE_CELSIUS];
+
+        return match (true) {
+            $before->frozen => new Finding('frozen-in-recipe', Severity::Refuse),
+            WhyWarm::JustHot === $before->why && null !== $before->since => self::brownedAhead($before->since),
+            WhyWarm::LeftOut === $before->why && null === $before->since => new Finding('out-how-long', Severity::Refuse, $variables),
+            null === $before->why && $meat->celsius > self::FRIDGE_CELSIUS => new Finding('why-so-warm', Severity::Refuse, $variables),
+            WhyWarm::JustHot !== $before->why && $meat->celsius > self::HOT_CELSIUS => new Finding('warm-all-through', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::HOT_CELSIUS]),
+            default => null,
+        };
     }
 
     /** Warm only holds: never under 60 °C, never to cook or to reheat, and not for long. */
@@ -85,14 +118,18 @@ final class Rules
      *
      * @param bool     $someoneHome while it was out, and so knows how long
      * @param bool     $cooked      whether the meat was done before it
-     * @param Duration $under60     how long the pot has been under 60 °C
+     * @param Duration $under60     how long the pot has been under 60 °C since
+     * @param bool     $tooSlow     whether it takes longer from the fridge to 60 °C than it may, the cut counted
      */
-    public static function powerCut(bool $someoneHome, bool $cooked, Duration $under60): Finding
+    public static function powerCut(bool $someoneHome, bool $cooked, Duration $under60, bool $tooSlow): ?Finding
     {
+        $long = $under60->inHours() >= self::COOKED_UNDER_60_HOURS;
+
         return match (true) {
-            $cooked && $under60->inHours() < self::COOKED_UNDER_60_HOURS => new Finding('power-cut-cooked', Severity::Warn, ['hours' => $under60->inHours(), 'limitHours' => self::COOKED_UNDER_60_HOURS]),
-            $someoneHome && !$cooked => new Finding('power-cut-finish-elsewhere', Severity::Warn, [], 'finish-elsewhere'),
-            default => new Finding('power-cut-throw-away', Severity::Refuse),
+            !$someoneHome, $long, !$cooked && $tooSlow => new Finding('power-cut-throw-away', Severity::Refuse),
+            0.0 === $under60->seconds => null,
+            $cooked => new Finding('power-cut-cooked', Severity::Warn, ['hours' => $under60->inHours(), 'limitHours' => self::COOKED_UNDER_60_HOURS]),
+            default => new Finding('power-cut-finish-elsewhere', Severity::Warn, [], 'finish-elsewhere'),
         };
     }
 
@@ -105,7 +142,7 @@ final class Rules
     /** Browned or part-cooked meat is not kept to be finished later. */
     public static function brownedAhead(Duration $before): ?Finding
     {
-        return $before->inHours() > self::BROWNED_AHEAD_HOURS ? new Finding('browned-ahead', Severity::Refuse, ['hours' => $before->inHours()]) : null;
+        return $before->inHours() > self::BROWNED_AHEAD_HOURS ? new Finding('browned-ahead', Severity::Refuse) : null;
     }
 
     /** Lean meat dries where its dose goes on past this before it is served. */
@@ -136,6 +173,35 @@ final class Rules
     }
 
     /**
+     * Dried beans, and what else is soaked first. A line that its own words call raw beans stays named whatever was made of it.
+     *
+     * @param list<Ingredient> $in      the pot, also what is optional
+     * @param list<Ingredient> $leftOut marked as no ingredient
+     *
+     * @return list<Finding>
+     */
+    public static function pulses(array $in, array $leftOut): array
+    {
+        $findings = [];
+        foreach ($in as $i) {
+            if (true === $i->food?->phaseolus) {
+                $findings[] = new Finding('boil-beans', Severity::Refuse, ['food' => $i->foodText, 'left' => 'no'], 'boil-beans-first', true);
+            } elseif (\in_array(Doubt::WasRawBeans, $i->doubts, true)) {
+                $findings[] = new Finding('boil-beans', Severity::Warn, ['food' => $i->source, 'left' => 'yes']);
+            } elseif (true === $i->food?->soak) {
+                $findings[] = new Finding('soak-pulses', Severity::Warn, ['food' => $i->foodText]);
+            }
+        }
+        foreach ($leftOut as $i) {
+            if (true === $i->food?->phaseolus || \in_array(Doubt::WasRawBeans, $i->doubts, true)) {
+                $findings[] = new Finding('boil-beans', Severity::Warn, ['food' => $i->source, 'left' => 'yes']);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
      * @param float            $covered     share of the height of what is in the pot that stands in liquid at the start
      * @param list<Ingredient> $ingredients
      *
@@ -154,9 +220,6 @@ final class Rules
         foreach ($ingredients as $i) {
             if (null === $i->food) {
                 continue;
-            }
-            if ($i->food->phaseolus) {
-                $findings[] = new Finding('boil-beans', Severity::Refuse, ['food' => $i->foodText], 'boil-beans-first');
             }
             if ($i->food->takeOut) {
                 $out[] = $i->foodText;

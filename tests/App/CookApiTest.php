@@ -79,7 +79,7 @@ final class CookApiTest extends ApiTestCase
         $away = [['from' => '2026-11-26T06:00', 'to' => '2026-11-26T07:00', 'who' => 'b', 'what' => 'away']];
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => $away], 201);
         $id = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
-        $this->call('PUT', '/api/house', $house);
+        $this->call('PUT', '/api/house', [...$house, 'revision' => 1]);
 
         self::assertStringStartsWith('Dinner', self::text($this->call('GET', "/api/cooks/$id"), 'headline'));
     }
@@ -134,8 +134,10 @@ final class CookApiTest extends ApiTestCase
         self::assertSame('9 h 30 after switching on', self::in($entry, '0.lines.0.happened'));
         self::assertSame(['Thu 07:30', 'Thu 05:30'], [self::in($entry, '0.lines.1.planned'), self::in($entry, '0.lines.1.happened')]);
         self::assertSame('600 mL', self::in($entry, '0.lines.2.happened'));
-        $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => ''], 404);
         self::assertSame('cooked', self::in($this->call('GET', '/api/braises'), '0.state'));
+        self::assertTrue($this->call('POST', "$this->cook/close", ['servedAt' => '', 'note' => 'A second time.'])['closed']);
+        self::assertCount(1, $this->call('GET', '/api/notebook'));
+        self::assertTrue($this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => ''])['closed'], 'a record that comes after is kept');
     }
 
     public function testWhatACookTeachesIsKeptForTheNext(): void

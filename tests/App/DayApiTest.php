@@ -36,7 +36,7 @@ final class DayApiTest extends ApiTestCase
         $none = self::in($this->call('POST', '/api/braises/preview', $this->draft()), 'adaptation.wholeDay');
         self::assertIsArray($none);
         self::assertSame('This can’t all be done: browning and the sauce, so few rings, or the oven.', self::text($none, 'clash'));
-        $this->call('PUT', '/api/house', [...$house, 'rings' => '1']);
+        $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'revision' => 1]);
         $draft = [...$this->draft(), 'sides' => ['mash', 'root-puree', 'steamed-greens']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
         self::assertIsArray($day);
@@ -47,7 +47,7 @@ final class DayApiTest extends ApiTestCase
         $taken = $this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => $ways['serve-later']]);
         self::assertSame('', self::text($taken, 'adaptation.wholeDay.clash'));
 
-        $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many'], 422);
+        $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many', 'revision' => 2], 422);
         self::assertSame(['rings'], array_column((array) $problem['violations'], 'path'));
     }
 

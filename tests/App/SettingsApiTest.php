@@ -47,7 +47,7 @@ final class SettingsApiTest extends ApiTestCase
     public function testACookerWithMediumGivesThreeWays(): void
     {
         $draft = $this->draft();
-        $draft['cookerId'] = $this->call('POST', '/api/cookers', [...self::COOKER, 'hasMedium' => true], 201)['id'];
+        $draft['cookerId'] = $this->call('POST', '/api/cookers', [...self::COOKER, 'autoWarm' => '', 'hasMedium' => true], 201)['id'];
 
         self::assertSame(['low', 'medium', 'high'], array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes'), 'setting'));
     }
@@ -56,7 +56,7 @@ final class SettingsApiTest extends ApiTestCase
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'oven' => true, 'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => ''], $house['draft']);
+        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'oven' => true, 'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => '', 'revision' => 1], $house['draft']);
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
     }
@@ -133,7 +133,7 @@ final class SettingsApiTest extends ApiTestCase
         $likely = fn (): mixed => self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes.1.windows.1.likely');
         $this->call('PUT', '/api/house', [...self::HOUSE, 'altitude' => '0 m']);
         $low = $likely();
-        $this->call('PUT', '/api/house', [...self::HOUSE, 'altitude' => '8000 ft']);
+        $this->call('PUT', '/api/house', [...self::HOUSE, 'altitude' => '8000 ft', 'revision' => 1]);
 
         self::assertGreaterThan($low, $likely());
     }

@@ -10,7 +10,7 @@ import "./kit/tokens.css";
 const client = new QueryClient({
   defaultOptions: {
     queries: {
-      retry: (count, error) => count < 2 && error instanceof Problem && (error.offline || error.status >= 500),
+      retry: (count, error) => count < 2 && error instanceof Problem && (error.passing || error.status >= 500),
       networkMode: "always",
     },
     mutations: { networkMode: "always" },

@@ -81,8 +81,8 @@ final readonly class AdaptationPresenter
 
     public function verdict(AdaptedBraise $braise, Measures $measures): string
     {
-        $worst = $braise->worst();
-        if (null !== $worst && Severity::Refuse === $worst->severity && 'boil-beans' !== $worst->rule) {
+        $worst = $braise->forbidden();
+        if (null !== $worst) {
             return $this->wording->say('verdict.refused', $measures, ['reason' => $this->finding($worst, $measures)->text]);
         }
         $day = $braise->chosen->day;
@@ -201,7 +201,7 @@ final readonly class AdaptationPresenter
             null === $outcome->unsafe,
             null === $outcome->unsafe
                 ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->fridgeTo60])
-                : $this->wording->say('safety.slow-to-60', $measures, $outcome->unsafe->variables),
+                : $this->wording->say('slow-to-60' === $outcome->unsafe->rule ? 'safety.slow-to-60' : "finding.{$outcome->unsafe->rule}", $measures, $outcome->unsafe->variables),
             $outcome->works(),
             $chosen,
             $works

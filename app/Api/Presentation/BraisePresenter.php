@@ -20,7 +20,6 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
-use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Problem\Problem;
@@ -116,16 +115,15 @@ final readonly class BraisePresenter
     }
 
     /**
-     * As switched on, where a plan can be made of that; otherwise as it could have been planned the day before.
+     * As switched on.
      *
      * @param list<Ingredient> $understood
      */
     private function begun(BraiseDraft $draft, array $understood, Problems $problems, CookRecord $cook): ?AdaptedBraise
     {
         $order = $this->drafts->order($draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'), $problems, $cook->cooker());
-        $asSwitchedOn = null === $order ? null : $this->adapt->adapt($order->handled($order->handling->startedAt($cook->switchedOn->setTimezone($this->house->record()->zone()))));
 
-        return null === $order || $asSwitchedOn?->chosen->day instanceof DayPlan ? $asSwitchedOn : $this->adapt->adapt($order);
+        return null === $order ? null : $this->adapt->adapt($order->handled($order->handling->startedAt($cook->switchedOn->setTimezone($this->house->record()->zone()), true)));
     }
 
     /** @param list<Ingredient> $understood */

@@ -5,26 +5,24 @@ declare(strict_types=1);
 namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\DraftDay;
-use Pausis\App\Api\DraftOrder;
 use Pausis\App\Api\Drafts;
 use Pausis\App\Api\Wire\CookView;
 use Pausis\App\Api\Wire\EventView;
+use Pausis\App\Api\Wire\FlagView;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\SlurryView;
 use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Kitchen\RunningPot;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Elsewhere;
-use Pausis\Core\Adaptation\FollowCook;
 use Pausis\Core\Adaptation\FollowedCook;
-use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\RunningCook;
+use Pausis\Core\Adaptation\Foreseen;
+use Pausis\Core\Adaptation\Internal\CookFlags;
 use Pausis\Core\Adaptation\SidesOnTime;
-use Pausis\Core\Cooker\Setting;
-use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Task;
@@ -33,10 +31,7 @@ use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
-use Pausis\Core\Learning\ForkAnswer;
-use Pausis\Core\Learning\ForkTest;
-use Pausis\Core\Problem\Problems;
-use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Safety\Finding;
 
 /** A running cook in words: what is next, what was seen, what the sauce needs. */
 final readonly class CookPresenter
@@ -46,9 +41,8 @@ final readonly class CookPresenter
     private const WORTH_REDUCING_ML = 20.0;
 
     public function __construct(
-        private DraftOrder $orders,
+        private RunningPot $pot,
         private Drafts $drafts,
-        private FollowCook $follow,
         private AdaptationPresenter $adaptations,
         private Wording $wording,
         private House $house,
@@ -61,8 +55,9 @@ final readonly class CookPresenter
     {
         $measures = $this->house->measures();
         $now = $this->house->now();
-        $order = $this->order($cook);
-        $followed = $this->follow->follow($order, $this->running($cook), $now);
+        $order = $this->pot->order($cook);
+        $followed = $this->pot->followed($cook, $order);
+        $switchedOn = $this->pot->switchedOn($cook);
         $day = $followed->day;
         $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $this->ahead($followed, $now));
         foreach ($this->sidesAhead($cook, $order, $followed, $now) as $placed) {
@@ -78,12 +73,12 @@ final readonly class CookPresenter
             $cook->braise->title,
             null !== $cook->closedAt,
             $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program),
-            $measures->clock($cook->switchedOn, $now),
+            $measures->clock($switchedOn, $now),
             $measures->clock($now),
             $measures->hours(max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600)),
             $next,
             null === $next ? '' : $this->wait($now, new \DateTimeImmutable($next->at), $measures),
-            $this->headline($followed, $order, $now, $measures),
+            $this->headline($followed, $now, $measures),
             $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
             null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
             array_map(fn (Elsewhere $e): string => $this->wording->say('cook.elsewhere-'.$e->way->method->value, $measures, [
@@ -91,11 +86,13 @@ final readonly class CookPresenter
             ]), $followed->elsewhere),
             $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
             $this->adaptations->windows($followed->windows, $measures),
-            $day instanceof DayPlan ? $this->readiness($followed, $day, $measures, $now) : '',
+            $this->readiness($followed, $day, $measures, $now),
             $views,
             $this->events($cook, $measures, $now),
             $this->slurry($cook, $order, $measures),
             $this->sauceDraft($cook, $order),
+            array_map(fn (Finding $f): FlagView => $this->flag($f, $measures), $followed->flags),
+            null !== $cook->last('begun'),
         );
     }
 
@@ -105,49 +102,9 @@ final readonly class CookPresenter
         $draft = $this->drafts->fromArray($cook->draft);
         $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
 
-        $over = null !== $cook->closedAt || !$followed->day instanceof DayPlan || $followed->day->serve->modify('+'.self::LINGER_MINUTES.' minutes') < $now;
+        $over = null !== $cook->closedAt || $followed->day->serve->modify('+'.self::LINGER_MINUTES.' minutes') < $now;
 
         return $over ? [] : SidesOnTime::around($order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done);
-    }
-
-    /**
-     * What the braise was when the pot was switched on.
-     *
-     * @throws \LogicException if it no longer adapts, which it did when the cook began
-     */
-    public function order(CookRecord $cook): BraiseOrder
-    {
-        $draft = $this->drafts->fromArray([...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])]);
-        $problems = new Problems();
-        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $cook->switchedOn->modify('-1 day'), $problems, $cook->cooker());
-
-        return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
-    }
-
-    /** @return list<mixed> the times of those who still live here */
-    private function stillHere(mixed $away): array
-    {
-        $people = ['', ...array_column($this->house->record()->people, 'id')];
-
-        return array_values(array_filter((array) $away, static fn (mixed $one): bool => \in_array(((array) $one)['who'] ?? '', $people, true)));
-    }
-
-    public function running(CookRecord $cook): RunningCook
-    {
-        $evidence = $turned = [];
-        foreach ($cook->events as $event) {
-            $at = Duration::seconds(max(0.0, (float) ((new \DateTimeImmutable($event['at']))->getTimestamp() - $cook->switchedOn->getTimestamp())));
-            if ('fork' === $event['kind']) {
-                $evidence[] = new ForkTest($at, ForkAnswer::from($event['value']));
-            } elseif ('turned' === $event['kind']) {
-                $turned[] = new SettingChange($at, Setting::from($event['value']));
-            }
-        }
-
-        $sauces = $cook->of('sauce');
-
-        return new RunningCook($cook->switchedOn, ProgramChoice::from($cook->program), $evidence, $turned,
-            isset($sauces[0]) ? new \DateTimeImmutable($sauces[0]['at']) : null);
     }
 
     /** mL that were last measured as left in the pot. */
@@ -161,15 +118,11 @@ final readonly class CookPresenter
     /** @return list<Task> still to come; no fork test once the meat is ready */
     private function ahead(FollowedCook $followed, \DateTimeImmutable $now): array
     {
-        if (!$followed->day instanceof DayPlan) {
-            return [];
-        }
         $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
 
         return array_values(array_filter($followed->day->tasks, static fn (Task $t): bool => TaskKind::SwitchOn !== $t->kind
             && TaskKind::LikelyReady !== $t->kind
-            && !(TaskKind::ForkTest === $t->kind && null !== $followed->readySince)
-            && max($t->end(), $t->at) >= $from));
+            && (TaskKind::ForkTest === $t->kind ? null === $followed->readySince : max($t->end(), $t->at) >= $from)));
     }
 
     private function wait(\DateTimeImmutable $now, \DateTimeImmutable $at, Measures $measures): string
@@ -183,17 +136,36 @@ final readonly class CookPresenter
         };
     }
 
-    private function headline(FollowedCook $followed, BraiseOrder $order, \DateTimeImmutable $now, Measures $measures): string
+    private function headline(FollowedCook $followed, \DateTimeImmutable $now, Measures $measures): string
     {
-        $day = $followed->day;
-        if (!$day instanceof DayPlan) {
-            return $this->wording->label('cook', 'never');
+        $serve = $measures->clock($followed->day->serve, $now);
+        $past = array_filter($followed->flags, static fn (Finding $f): bool => 'past-best-now' === $f->rule);
+        if ([] !== $past) {
+            return $this->wording->label('cook', 'past-best');
         }
-        $serve = $measures->clock($day->serve, $now);
+        if (Foreseen::Surely !== $followed->foreseen && null === $followed->readySince) {
+            $likely = $followed->day->at(TaskKind::LikelyReady)->at ?? $followed->day->serve;
+
+            return Foreseen::Hardly === $followed->foreseen ? $this->wording->label('cook', 'never') : $this->wording->say('cook.long-tail', $measures, ['likely' => $measures->clock($likely, $now)]);
+        }
 
         return $followed->lateMinutes >= 1
             ? $this->wording->say('cook.late', $measures, ['serve' => $serve, 'lateMinutes' => $followed->lateMinutes])
             : $this->wording->say('cook.on-time', $measures, ['serve' => $serve]);
+    }
+
+    private function flag(Finding $finding, Measures $measures): FlagView
+    {
+        $do = null === $finding->remedy ? "pot-on.$finding->rule" : "pot-on.$finding->remedy";
+
+        return new FlagView($finding->rule, $finding->severity->value, $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
+            $this->wording->say($do, $measures, $finding->variables), match (true) {
+                'boil-beans' === $finding->rule => 'boiled',
+                'frozen-in-recipe' === $finding->rule => 'thawed',
+                'too-full' === $finding->rule, 'does-not-fit' === $finding->rule => 'took-out',
+                CookFlags::TURN_HIGH === $finding->remedy => 'turn-high',
+                default => '',
+            });
     }
 
     private function readiness(FollowedCook $followed, DayPlan $day, Measures $measures, \DateTimeImmutable $now): string
@@ -206,16 +178,20 @@ final readonly class CookPresenter
     /** @return list<EventView> in order of time */
     private function events(CookRecord $cook, Measures $measures, \DateTimeImmutable $now): array
     {
-        $views = [new EventView('switched-on', $measures->clock($cook->switchedOn, $now),
-            $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]))];
+        $views = [new EventView('switched-on', $measures->clock($this->pot->switchedOn($cook), $now),
+            $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]), '')];
         $texts = [] === $cook->of('done') ? [] : $this->jobTexts($cook, $measures);
         foreach ($cook->events as $event) {
-            $views[] = new EventView($event['kind'], $measures->clock(new \DateTimeImmutable($event['at']), $now), match ($event['kind']) {
+            $views[] = new EventView($event['kind'], $measures->clock((new \DateTimeImmutable($event['at']))->setTimezone($now->getTimezone()), $now), match ($event['kind']) {
                 'fork' => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork', $event['value'])]),
                 'turned' => $this->wording->say('event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])]),
                 'done' => $this->wording->say('event.done', $measures, ['text' => $texts[$event['value']] ?? $event['value']]),
+                'begun', 'thawed' => $this->wording->label('event', $event['kind']),
+                'power' => $this->wording->say('event.power', $measures, ['minutes' => (float) $event['value'], 'home' => true === ($event['home'] ?? false) ? 'yes' : 'no']),
+                'boiled' => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
+                'took-out' => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),
                 default => $this->wording->say('event.sauce', $measures, ['ml' => (float) $event['value'], 'thickness' => mb_strtolower($this->wording->label('thickness', $event['thickness'] ?? ''))]),
-            });
+            }, $event['id'] ?? '');
         }
 
         return $views;

@@ -147,11 +147,11 @@ final readonly class RecipePresenter
     {
         foreach ($i->doubts as $doubt) {
             $asks = match ($doubt) {
-                Doubt::UnknownFood, Doubt::NoCut, Doubt::NoAmount => true,
+                Doubt::UnknownFood, Doubt::NoCut, Doubt::NoAmount, Doubt::RawOrCooked, Doubt::Frozen, Doubt::NotAsRemembered => true,
                 Doubt::Misheard, Doubt::UsualSize, Doubt::OneOfSeveral, Doubt::FromAnotherLine, Doubt::FromTheMethod => !\in_array($i->role, self::HARDLY_MATTER, true),
                 default => false,
             };
-            if ($asks && !$i->optional) {
+            if ($asks && (!$i->optional || Doubt::RawOrCooked === $doubt)) {
                 return $this->wording->say("question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? '']);
             }
         }

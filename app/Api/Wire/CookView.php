@@ -12,6 +12,8 @@ final readonly class CookView
      * @param list<WindowView> $windows
      * @param list<TaskView>   $tasks
      * @param list<EventView>  $events
+     * @param list<FlagView>   $flags     the most serious first
+     * @param bool             $begun     whether the sauce is
      */
     public function __construct(
         public string $id,
@@ -36,6 +38,8 @@ final readonly class CookView
         public array $events,
         public ?SlurryView $slurry,
         public SauceDraft $sauce,
+        public array $flags,
+        public bool $begun,
     ) {
     }
 }

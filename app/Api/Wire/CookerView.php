@@ -7,7 +7,10 @@ namespace Pausis\App\Api\Wire;
 /** A cooker: as typed, and what follows. */
 final readonly class CookerView
 {
-    /** @param float $length and width and depth inside, cm */
+    /**
+     * @param float               $length    and width and depth inside, cm
+     * @param WaterTestDraft|null $waterTest that is under way
+     */
     public function __construct(
         public string $id,
         public CookerDraft $draft,
@@ -17,6 +20,7 @@ final readonly class CookerView
         public float $width,
         public float $depth,
         public float $heatFactor,
+        public ?WaterTestDraft $waterTest,
     ) {
     }
 }

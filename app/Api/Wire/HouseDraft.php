@@ -10,8 +10,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class HouseDraft
 {
     /**
-     * @param list<PersonDraft> $people the first is asked first
-     * @param string            $pans   widths at the rim, with commas between
+     * @param list<PersonDraft> $people   the first is asked first
+     * @param string            $pans     widths at the rim, with commas between
+     * @param int               $revision that the change was made from
      */
     public function __construct(
         #[Assert\Length(max: 20)] public string $altitude,
@@ -28,6 +29,7 @@ final readonly class HouseDraft
         public bool $oven = true,
         #[Assert\Count(min: 1, max: 6)] #[Assert\Valid] public array $people = [new PersonDraft('1')],
         #[Assert\Length(max: 100)] public string $pans = '',
+        #[Assert\PositiveOrZero] public int $revision = 0,
     ) {
     }
 }

@@ -11,6 +11,8 @@ final readonly class JobDone
 {
     public function __construct(
         #[Assert\Length(min: 1, max: 60)] public string $job,
+        #[Assert\Length(max: 40)] public string $at = '',
+        #[Assert\Length(max: 36)] public string $id = '',
     ) {
     }
 }

@@ -6,7 +6,10 @@ namespace Pausis\App\Api\Wire;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. */
+/**
+ * The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. Where that is over a fridge's, why
+ * is left-out or just-hot, and since how long ago; thawed is said of meat that the recipe has frozen.
+ */
 final readonly class MeatDraft
 {
     public function __construct(
@@ -15,6 +18,9 @@ final readonly class MeatDraft
         #[Assert\Length(max: 20)] public string $pieces,
         #[Assert\Length(max: 60)] public string $thickness,
         #[Assert\Length(max: 60)] public string $start,
+        #[Assert\Length(max: 10)] public string $why = '',
+        #[Assert\Length(max: 20)] public string $since = '',
+        public bool $thawed = false,
     ) {
     }
 }

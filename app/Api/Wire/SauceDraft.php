@@ -13,6 +13,8 @@ final readonly class SauceDraft
         #[Assert\Length(max: 60)] public string $left,
         #[Assert\Length(max: 20)] public string $thickness,
         #[Assert\Length(max: 20)] public string $thickener,
+        #[Assert\Length(max: 40)] public string $at = '',
+        #[Assert\Length(max: 36)] public string $id = '',
     ) {
     }
 }

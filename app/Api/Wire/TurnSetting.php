@@ -11,6 +11,8 @@ final readonly class TurnSetting
 {
     public function __construct(
         #[Assert\Length(max: 20)] public string $setting,
+        #[Assert\Length(max: 40)] public string $at = '',
+        #[Assert\Length(max: 36)] public string $id = '',
     ) {
     }
 }

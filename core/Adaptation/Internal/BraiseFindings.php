@@ -31,15 +31,18 @@ final readonly class BraiseFindings
     public function of(BraiseOrder $order, SettingOutcome $chosen, array $outcomes): array
     {
         $findings = array_map(fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($chosen->geometry, $order->joint, $chosen->sauce->load));
-        $delay = PotRun::delay($order);
+        $delay = PotRun::delay($order, $chosen->before);
         if (Severity::Warn === $delay?->severity) {
             $findings[] = $delay;
         }
-        if (null !== $chosen->unsafe && PotRun::refusedDelay($order) == $chosen->unsafe) {
-            $findings[] = $chosen->unsafe->remediedBy('no-delay');
-        } elseif (null !== $chosen->unsafe) {
+        $refusals = PotRun::refusals($order, $chosen->before);
+        foreach ($refusals as $refusal) {
+            $findings[] = str_starts_with($refusal->rule, 'delayed') ? $refusal->remediedBy('no-delay') : $refusal;
+        }
+        if (null !== $chosen->unsafe && [] === $refusals) {
             $findings[] = $this->withRemedy($order, $chosen->unsafe, $outcomes);
         }
+        array_push($findings, ...PreparedAhead::in($order->steps)->findings());
         $day = $chosen->day;
         if ($day instanceof DayPlan && $day->pastBest) {
             $findings[] = $this->heldShorter(new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $outcomes);
@@ -49,7 +52,7 @@ final readonly class BraiseFindings
             $findings[] = Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served));
         }
         $findings = array_values(array_filter($findings));
-        array_push($findings, ...self::shortcuts($order));
+        array_push($findings, ...self::shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
         foreach (Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients()) as $finding) {
             $findings[] = 'lean-in-own-juices' === $finding->rule ? $finding->remediedBy('level-'.LevelSchool::Third->value) : $finding;
         }

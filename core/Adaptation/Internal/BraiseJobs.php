@@ -13,6 +13,7 @@ use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Tenderness\Doneness;
 
 /** The braise's own work as jobs: those the plan may move, and those that happen at their moment. */
@@ -160,7 +161,7 @@ final readonly class BraiseJobs
         $ingredients = $order->potIngredients();
         $jobs = [];
         foreach ($ingredients as $i) {
-            if (true === $i->food?->phaseolus) {
+            if (true === $i->food?->phaseolus || true === $i->food?->soak) {
                 $jobs[] = new Job('night-soak', 'soak-beans', ['food' => $i->foodText], self::SOAKING_MINUTES, true);
                 break;
             }
@@ -168,9 +169,14 @@ final readonly class BraiseJobs
         if ($order->handling->saltsTheNightBefore) {
             $jobs[] = new Job('night-salt', 'salt-meat', [], self::SALTING_MINUTES, true);
         }
-        $terms = [$order->handling->cutsTheNightBefore ? HandsOn::cutting($ingredients) : null, $order->handling->mixesTheNightBefore ? HandsOn::mixing($ingredients) : null];
-        foreach (array_filter($terms) as $term) {
-            $jobs[] = new Job('night-'.$term->code, $term->code, $term->from, max(1, (int) $term->value), true);
+        $cutting = $order->handling->cutsTheNightBefore ? HandsOn::cutting($ingredients) : null;
+        if (null !== $cutting) {
+            $water = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($ingredients, static fn (Ingredient $i): bool => true === $i->food?->underWater));
+            $jobs[] = new Job('night-cut-vegetables', 'cut-ahead', [...$cutting->from, 'list' => [] === $water ? 'none' : implode(', ', $water)], max(1, (int) $cutting->value), true);
+        }
+        $mixing = $order->handling->mixesTheNightBefore ? HandsOn::mixing($ingredients) : null;
+        if (null !== $mixing) {
+            $jobs[] = new Job('night-mix-spices', $mixing->code, $mixing->from, max(1, (int) $mixing->value), true);
         }
 
         return $jobs;

@@ -37,6 +37,9 @@ final readonly class BraiseWays
             return [];
         }
         $ways = [];
+        if (null !== $order->handling->switchOn && null === $chosen->unsafe && $chosen->planFor($order->handled($order->handling->startedAt(null)), $order->serveAt) instanceof DayPlan) {
+            $ways[] = new WayOut('own-start', '');
+        }
         foreach ($outcomes as $other) {
             if ($other->works()) {
                 $ways[] = new WayOut('setting', $other->choice->value);

@@ -13,6 +13,7 @@ use Pausis\Core\Adaptation\SettingOutcome;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Explain\Sum;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
@@ -34,7 +35,6 @@ use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
-use Pausis\Core\Safety\Severity;
 use Pausis\Core\Tenderness\Doneness;
 
 /** What goes into the pot, and what one way of running the cooker comes to. */
@@ -93,16 +93,17 @@ final readonly class PotRun
         $planned = $run->doneness($order->texture, $order->sureness->share());
         $before = $pot->before();
         $finish = $pot->finish();
-        $day = (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($before), $finish->total))
-            ->solve($pot->setup->program, $planned, $windows[Doneness::Past->value], $order->handling->switchOn);
+        $day = SettingOutcome::day($order, $pot->setup->program, $planned, $windows[Doneness::Past->value], $run->coreSafe(),
+            new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($before), $finish->total));
         $depth = $order->cooker->depth()->metres;
-        $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before));
+        $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), HandsOn::outOfFridge($before) + $order->beforehand->onTheCounter()->inMinutes());
+        $unsafe = self::refusals($order, $before)[0] ?? Rules::heatingUp($fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
 
         return new SettingOutcome($choice, $windows, $run->core60(), $run->pot60(), $pot->best, $pot->sauce,
             SaltBalance::of($order->potIngredients(), $order->joint, $pot->sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt')), $pot->geometry,
             $pot->geometry->fill($pot->sauce->load),
             [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
-            $before, $finish, $fridgeTo60, self::refusedDelay($order) ?? Rules::heatingUp($fridgeTo60), $day, $this->lookMinutes($pot, $windows[$order->texture->value]->likely), $planned);
+            $before, $finish, $fridgeTo60, $unsafe, $day, $run->coreSafe(), $this->lookMinutes($pot, $windows[$order->texture->value]->likely), $planned);
     }
 
     /** Whether the best guess would fit the day, with about the spread of $like: most that won't are seen without an ensemble. */
@@ -115,19 +116,45 @@ final readonly class PotRun
         $window = static fn (float $at): Window => is_finite($at) ? new Window($at, $at, $spread * $at) : new Window(null, null, null);
 
         return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, HandsOn::lead($pot->before()), $pot->finish()->total))
-            ->solve($pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), $order->handling->switchOn) instanceof DayPlan;
+            ->solve($pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), 0.0, $order->handling->switchOn) instanceof DayPlan;
     }
 
-    public static function delay(BraiseOrder $order): ?Finding
+    public static function delay(BraiseOrder $order, Sum $before): ?Finding
     {
-        return Rules::delayedStart(Duration::hours($order->handling->delayHours), $order->handling->isCold());
+        $cold = $order->handling->isCold() && null === $order->beforehand->why && null === Rules::start($order->joint->start, $order->beforehand);
+        $out = HandsOn::beforeLoading($before) + $order->beforehand->onTheCounter()->inMinutes();
+
+        return Rules::delayedStart(Duration::hours($order->handling->delayHours), $cold, $order->room->temperature, Duration::minutes($out));
     }
 
-    public static function refusedDelay(BraiseOrder $order): ?Finding
+    /**
+     * What must not be done on whatever setting.
+     *
+     * @param Sum $before minutes of work before switching on
+     *
+     * @return list<Finding>
+     */
+    public static function refusals(BraiseOrder $order, Sum $before): array
     {
-        $finding = self::delay($order);
+        $out = Duration::minutes(HandsOn::outOfFridge($before) + $order->beforehand->onTheCounter()->inMinutes());
+        $found = [Rules::start($order->joint->start, $order->beforehand), self::delay($order, $before), Rules::onTheCounter($out, $order->room->temperature)];
 
-        return Severity::Refuse === $finding?->severity ? $finding : null;
+        return array_values(array_filter($found, static fn (?Finding $f): bool => true === $f?->forbids()));
+    }
+
+    /** Where the meat may still be tough when the cooker turns itself to Warm, or Warm is too cool in this room. */
+    private static function cooksOnWarm(LoadedPot $pot, Window $planned): ?Finding
+    {
+        $warm = $pot->setup->program->warmFrom();
+        if (null === $warm) {
+            return null;
+        }
+        $coolest = \INF;
+        foreach ($pot->best->trace as $row) {
+            $coolest = $row[0] > $warm->inHours() ? min($coolest, $row[1]) : $coolest;
+        }
+
+        return Rules::onWarm(Duration::seconds(0), Temperature::celsius(is_finite($coolest) ? $coolest : Rules::HOLDING_CELSIUS), null !== $planned->latest && $planned->latest <= $warm->inHours());
     }
 
     /**

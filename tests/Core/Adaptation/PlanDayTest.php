@@ -101,7 +101,7 @@ final class PlanDayTest extends TestCase
     {
         $morning = self::plan([]);
         $evening = self::plan([], new Handling(cutsTheNightBefore: true));
-        $cut = static fn (WholeDay $d): array => array_values(array_filter($d->placed, static fn (Placed $p): bool => 'cut-vegetables' === $p->job->code));
+        $cut = static fn (WholeDay $d): array => array_values(array_filter($d->placed, static fn (Placed $p): bool => \in_array($p->job->code, ['cut-vegetables', 'cut-ahead'], true)));
 
         self::assertSame('2026-11-26', $cut($morning)[0]->from->format('Y-m-d'));
         self::assertSame('2026-11-25', $cut($evening)[0]->from->format('Y-m-d'));

@@ -154,7 +154,7 @@ final class SharedDayTest extends TestCase
         $codes = array_map(static fn (Caught $c): string => $c->code, Days::plan($morning)->caught ?? []);
 
         self::assertContains('evening-soak-beans', $codes);
-        self::assertContains('evening-cut-vegetables', $codes);
+        self::assertContains('evening-cut-ahead', $codes);
     }
 
     public function testASettingTurnedWhileNobodyIsThereIsCaught(): void

@@ -119,7 +119,7 @@ final class WaysOutTest extends TestCase
         foreach (['delayed-too-long' => (new Handling())->delayed(3.0), 'delayed-warm' => new Handling(delayHours: 1.0)] as $rule => $handling) {
             $braise = Days::braise(Kitchen::alone(Days::home('05:00')), $handling);
             self::assertSame($rule, $braise->chosen->unsafe?->rule);
-            self::assertSame('no-delay', $braise->worst()?->remedy);
+            self::assertSame('no-delay', $braise->forbidden()?->remedy);
         }
     }
 

@@ -112,16 +112,12 @@ final class BackwardPlanTest extends TestCase
     public function testARunningPotMovesDinnerOnlyWhenItMust(): void
     {
         $on = self::at('2026-11-26 08:00');
-        $inTime = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18), null);
-        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(9, 11, 13), new Window(16, 19, null), self::at('2026-11-26 16:58'));
+        $inTime = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18), 0.0, null);
+        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(9, 11, 13), new Window(16, 19, null), 0.0, self::at('2026-11-26 16:58'));
 
-        $forgotten = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), null);
-        $begun = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), null, self::at('2026-11-26 19:05'));
-        self::assertInstanceOf(DayPlan::class, $forgotten);
-        self::assertInstanceOf(DayPlan::class, $begun);
+        $forgotten = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null);
+        $begun = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null, self::at('2026-11-26 19:05'));
         self::assertSame(['20:05', '19:25'], [$forgotten->serve->format('H:i'), $begun->serve->format('H:i')]);
-        self::assertInstanceOf(DayPlan::class, $inTime);
-        self::assertInstanceOf(DayPlan::class, $late);
         self::assertSame(['19:00', '21:20'], [$inTime->serve->format('H:i'), $late->serve->format('H:i')]);
         self::assertSame('17:20', $late->at(TaskKind::ForkTest)?->at->format('H:i'));
     }

@@ -8,6 +8,8 @@ use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
+use Pausis\Core\Meat\Beforehand;
+use Pausis\Core\Meat\WhyWarm;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
@@ -39,13 +41,34 @@ final class RulesTest extends TestCase
         self::assertSame([Severity::Refuse, 'never'], [$finding?->severity, $finding?->variables['hours'] ?? null]);
     }
 
-    #[TestWith([0.0, true, null])]
-    #[TestWith([1.5, true, 'delayed'])]
-    #[TestWith([1.5, false, 'delayed-warm'])]
-    #[TestWith([2.5, true, 'delayed-too-long'])]
-    public function testADelayedStart(float $hours, bool $cold, ?string $rule): void
+    #[TestWith([0.0, true, 20.0, 0.0, null])]
+    #[TestWith([1.5, true, 20.0, 0.0, 'delayed'])]
+    #[TestWith([2.0, true, 20.0, 0.0, 'delayed'])]
+    #[TestWith([1.5, false, 20.0, 0.0, 'delayed-warm'])]
+    #[TestWith([2.5, true, 20.0, 0.0, 'delayed-too-long'])]
+    #[TestWith([1.5, true, 20.0, 0.75, 'delayed-too-long'])]
+    #[TestWith([1.5, true, 35.0, 0.0, 'delayed-too-long'])]
+    public function testADelayedStart(float $hours, bool $cold, float $room, float $out, ?string $rule): void
     {
-        self::assertSame($rule, Rules::delayedStart(Duration::hours($hours), $cold)?->rule);
+        self::assertSame($rule, Rules::delayedStart(Duration::hours($hours), $cold, Temperature::celsius($room), Duration::hours($out))?->rule);
+    }
+
+    #[TestWith([5.0, null, null, null])]
+    #[TestWith([7.0, null, null, null])]
+    #[TestWith([8.0, null, null, 'why-so-warm'])]
+    #[TestWith([45.0, null, null, 'why-so-warm'])]
+    #[TestWith([20.0, WhyWarm::LeftOut, null, 'out-how-long'])]
+    #[TestWith([20.0, WhyWarm::LeftOut, 1.0, null])]
+    #[TestWith([31.0, WhyWarm::LeftOut, 1.0, 'warm-all-through'])]
+    #[TestWith([60.0, WhyWarm::JustHot, null, null])]
+    #[TestWith([60.0, WhyWarm::JustHot, 0.2, null])]
+    #[TestWith([20.0, WhyWarm::JustHot, 5.0, 'browned-ahead'])]
+    public function testWarmMeatNeedsAReason(float $celsius, ?WhyWarm $why, ?float $hours, ?string $rule): void
+    {
+        $before = new Beforehand(false, $why, null === $hours ? null : Duration::hours($hours));
+
+        self::assertSame($rule, Rules::start(Temperature::celsius($celsius), $before)?->rule);
+        self::assertSame('frozen-in-recipe', Rules::start(Temperature::celsius($celsius), new Beforehand(true, $why))?->rule);
     }
 
     #[TestWith([1.9, 21.0, null])]
@@ -65,14 +88,17 @@ final class RulesTest extends TestCase
         self::assertSame($rule, Rules::onWarm(Duration::hours($hours), Temperature::celsius($coolest), $cooked)?->rule);
     }
 
-    #[TestWith([false, false, 0.5, 'power-cut-throw-away'])]
-    #[TestWith([false, true, 1.0, 'power-cut-cooked'])]
-    #[TestWith([false, true, 2.5, 'power-cut-throw-away'])]
-    #[TestWith([true, false, 0.5, 'power-cut-finish-elsewhere'])]
-    #[TestWith([true, true, 3.0, 'power-cut-throw-away'])]
-    public function testAPowerCut(bool $home, bool $cooked, float $under60, string $rule): void
+    #[TestWith([false, false, 0.5, false, 'power-cut-throw-away'])]
+    #[TestWith([false, true, 0.5, false, 'power-cut-throw-away'])]
+    #[TestWith([true, true, 1.0, false, 'power-cut-cooked'])]
+    #[TestWith([true, true, 0.0, false, null])]
+    #[TestWith([true, true, 3.0, false, 'power-cut-throw-away'])]
+    #[TestWith([true, false, 0.5, false, 'power-cut-finish-elsewhere'])]
+    #[TestWith([true, false, 0.5, true, 'power-cut-throw-away'])]
+    #[TestWith([true, false, 2.5, false, 'power-cut-throw-away'])]
+    public function testAPowerCut(bool $home, bool $cooked, float $under60, bool $tooSlow, ?string $rule): void
     {
-        self::assertSame($rule, Rules::powerCut($home, $cooked, Duration::hours($under60))->rule);
+        self::assertSame($rule, Rules::powerCut($home, $cooked, Duration::hours($under60), $tooSlow)?->rule);
     }
 
     public function testColdStonewareBrownedAheadAndLeanMeat(): void

@@ -5,24 +5,19 @@ import type {
   BraiseSummary,
   BraiseView,
   Catalogue,
-  CloseCook,
   CookerDraft,
   CookerView,
   CookView,
-  ForkTestDraft,
   HouseDraft,
   HouseView,
   IngredientDraft,
-  JobDone,
   MeaningDraft,
   MeaningView,
   NotebookView,
   ReadRecipe,
   RecipeLines,
   RecipeText,
-  SauceDraft,
   StartCook,
-  TurnSetting,
   WaterTestDraft,
   WaterTestView,
 } from "./types";
@@ -105,7 +100,14 @@ export const useSaveCooker = () =>
     ["cookers", "braise"],
   );
 
-export const useDeleteCooker = () => useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers"]);
+export const useDeleteCooker = () =>
+  useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers", "braise"]);
+
+export const useRestoreCooker = () =>
+  useSending((id: string) => request<CookerView>("POST", `/cookers/${id}/restore`), ["cookers", "braise"]);
+
+export const useNoteWaterTest = (id: string) =>
+  useSending((test: WaterTestDraft) => request<CookerView>("PUT", `/cookers/${id}/water-test`, test), ["cookers"]);
 
 export const useWaterTest = (id: string) =>
   useSending(
@@ -120,24 +122,3 @@ export const useSaveHouse = () => {
     onSuccess: () => client.invalidateQueries(),
   });
 };
-
-/** Everything that can be recorded of a running cook; each answer is the cook as it now stands. */
-export function useCookRecords(id: string) {
-  const client = useQueryClient();
-  const record = <In>(path: string, method = "POST") => ({
-    mutationFn: (input: In) => request<CookView>(method, `/cooks/${id}/${path}`, input ?? undefined),
-    onSuccess: (cook: CookView) => client.setQueryData(["cook", id], cook),
-  });
-  return {
-    forkTest: useMutation(record<ForkTestDraft>("fork-tests")),
-    turn: useMutation(record<TurnSetting>("setting")),
-    done: useMutation(record<JobDone>("done")),
-    sauce: useMutation(record<SauceDraft>("sauce")),
-    forgetLast: useMutation(record<void>("events/last", "DELETE")),
-    close: useMutation({
-      ...record<CloseCook>("close"),
-      onSettled: () =>
-        Promise.all(["braises", "braise", "notebook"].map((key) => client.invalidateQueries({ queryKey: [key] }))),
-    }),
-  };
-}

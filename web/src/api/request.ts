@@ -10,10 +10,7 @@ export async function request<T>(method: string, path: string, body?: unknown): 
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
   } catch {
-    throw new Problem(
-      0,
-      "The kitchen server can’t be reached. What you typed is kept here and sent when the server is back.",
-    );
+    throw new Problem(0, "The kitchen server can’t be reached.");
   }
   if (response.status === 204) {
     return undefined as T;

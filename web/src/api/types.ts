@@ -35,6 +35,12 @@ export type AwayDraft = {
   what: string;
 };
 
+/** The sauce is begun. */
+export type BeginSauce = {
+  at: string;
+  id: string;
+};
+
 /** All a cook has said about one braise, as typed. */
 export type BraiseDraft = {
   title: string;
@@ -112,10 +118,18 @@ export type Choice = {
   hint: string;
 };
 
-/** How it went. */
+/** How it went; `servedAt` is local, empty for now. */
 export type CloseCook = {
   servedAt: string;
   note: string;
+};
+
+/** What was done about a pot: boiled (minutes), took-out (a weight), thawed. */
+export type CookFact = {
+  fact: string;
+  value: string;
+  at: string;
+  id: string;
 };
 
 /** A running pot: what is next, when, and what has been seen. */
@@ -142,6 +156,8 @@ export type CookView = {
   events: EventView[];
   slurry: SlurryView | null;
   sauce: SauceDraft;
+  flags: FlagView[];
+  begun: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. */
@@ -164,6 +180,7 @@ export type CookerView = {
   width: number;
   depth: number;
   heatFactor: number;
+  waterTest: WaterTestDraft | null;
 };
 
 /** The best guess of one moment: hour after switching on, °C of the liquid and of the core. */
@@ -186,6 +203,7 @@ export type EventView = {
   kind: string;
   clock: string;
   text: string;
+  id: string;
 };
 
 /** A caution, with its measured value and a remedy that was checked. */
@@ -197,10 +215,20 @@ export type FindingView = {
   remedyText: string;
 };
 
-/** What the fork said, and when, local; empty for now. */
+/** Something that is wrong with a pot that is on, and what to do about it. */
+export type FlagView = {
+  rule: string;
+  severity: string;
+  text: string;
+  do: string;
+  fact: string;
+};
+
+/** What the fork said. `at` is local, empty for now; `id` is the record's own, so that it is taken once. */
 export type ForkTestDraft = {
   answer: string;
   at: string;
+  id: string;
 };
 
 /** How the cook goes about it, as typed. */
@@ -235,6 +263,7 @@ export type HouseDraft = {
   oven: boolean;
   people: PersonDraft[];
   pans: string;
+  revision: number;
 };
 
 /** The house as set, and what the clock says there. */
@@ -257,6 +286,8 @@ export type IngredientDraft = {
 /** A side dish's job that is done. */
 export type JobDone = {
   job: string;
+  at: string;
+  id: string;
 };
 
 /** A job of the day, where it takes place and when. */
@@ -317,6 +348,14 @@ export type LiquidView = {
   text: string;
 };
 
+/** The power was off, from when, for how long as typed, and whether somebody was there. */
+export type LostPowerDraft = {
+  minutes: string;
+  home: boolean;
+  at: string;
+  id: string;
+};
+
 /** A stretch of the recipe and what it was taken for; together they are the text. */
 export type MarkView = {
   text: string;
@@ -341,13 +380,15 @@ export type MeaningView = {
   text: string;
 };
 
-/** The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. */
 export type MeatDraft = {
   cut: string;
   weight: string;
   pieces: string;
   thickness: string;
   start: string;
+  why: string;
+  since: string;
+  thawed: boolean;
 };
 
 /** One planned value against what happened. */
@@ -490,6 +531,8 @@ export type SauceDraft = {
   left: string;
   thickness: string;
   thickener: string;
+  at: string;
+  id: string;
 };
 
 /** A draft, and the revision it was made from. */
@@ -521,10 +564,13 @@ export type SpanView = {
   to: string;
 };
 
-/** When the pot was switched on, local YYYY-MM-DDTHH:MM; empty for now. */
+/** When the pot was switched on, local, a time alone or with its day; empty for now. */
 export type StartCook = {
   at: string;
   setting: string;
+  serveAt: string;
+  cookerId: string;
+  knowing: string[];
 };
 
 /** One step of the recipe as the cook left it; kind and minutes are empty where the reading stands. */
@@ -565,6 +611,8 @@ export type TermView = {
 /** The cooker was turned to another setting. */
 export type TurnSetting = {
   setting: string;
+  at: string;
+  id: string;
 };
 
 /** What was made of one line of the recipe. */

@@ -1,11 +1,12 @@
-import { useState } from "react";
+import { useContext, useState } from "react";
 import { Problem } from "../api/Problem";
-import { useDeleteCooker, useSaveCooker } from "../api/queries";
+import { useDeleteCooker, useRestoreCooker, useSaveCooker } from "../api/queries";
 import type { CookerDraft } from "../api/types";
 import { Button } from "../kit/Button";
 import { Choices } from "../kit/Choices";
 import { Notice } from "../kit/Notice";
 import { TextField } from "../kit/TextField";
+import { ToastContext } from "../kit/toast";
 
 const SETTINGS = [
   { value: "two", label: "Low and High", hint: "" },
@@ -21,9 +22,18 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
   const [draft, setDraft] = useState(initial);
   const save = useSaveCooker();
   const remove = useDeleteCooker();
+  const restore = useRestoreCooker();
+  const say = useContext(ToastContext);
   const error = save.error ?? remove.error;
   const problem = (path: string) => (save.error instanceof Problem ? save.error.at(path) : undefined);
   const set = (part: Partial<CookerDraft>) => setDraft({ ...draft, ...part });
+  const gone = () => {
+    say({
+      text: `“${initial.name}” was deleted.`,
+      action: { label: "Undo", run: () => restore.mutate(id ?? "") },
+    });
+    onDone();
+  };
   return (
     <form
       className="grid gap-3 sm:grid-cols-2"
@@ -75,7 +85,7 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
         </Button>
         <Button onClick={onDone}>Leave it</Button>
         {id !== null && (
-          <Button weight="quiet" className="ml-auto" onClick={() => remove.mutate(id, { onSuccess: onDone })}>
+          <Button weight="quiet" className="ml-auto" onClick={() => remove.mutate(id, { onSuccess: gone })}>
             Delete this cooker
           </Button>
         )}

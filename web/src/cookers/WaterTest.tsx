@@ -1,13 +1,14 @@
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
-import { useWaterTest } from "../api/queries";
+import { useNoteWaterTest, useWaterTest } from "../api/queries";
 import type { CookerView, CurvePoint, WaterTestDraft, WaterTestView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { TextField } from "../kit/TextField";
 
+const SETTLE_MS = 400;
 const HOURS = 10;
 const WIDTH = 460;
 const HEIGHT = 190;
@@ -22,7 +23,20 @@ const empty = (cooker: CookerView): WaterTestDraft => ({
 
 /** The guided water test: fill, switch on, read a thermometer a few times, and see how hot this cooker really runs. */
 export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () => void }) {
-  const [draft, setDraft] = useState(() => empty(cooker));
+  const [draft, setDraft] = useState(() => cooker.waterTest ?? empty(cooker));
+  const note = useNoteWaterTest(cooker.id);
+  const noted = useRef(draft);
+  const keepNote = note.mutate;
+  useEffect(() => {
+    if (draft === noted.current) {
+      return;
+    }
+    const timer = setTimeout(() => {
+      noted.current = draft;
+      keepNote(draft);
+    }, SETTLE_MS);
+    return () => clearTimeout(timer);
+  }, [draft, keepNote]);
   const test = useWaterTest(cooker.id);
   const set = (part: Partial<WaterTestDraft>) => setDraft({ ...draft, ...part });
   const problem = (path: string) => (test.error instanceof Problem ? test.error.at(path) : undefined);
@@ -46,6 +60,7 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
         <ol className="list-decimal pl-5 text-sm text-soft">
           <li>Half fill it with cold water and note how much, and how warm the water is.</li>
           <li>Lid on, Low. Write down the time.</li>
+          <li>What you write down here is kept as you go: come back to it at each reading.</li>
           <li>Lift the lid briefly now and then and read the middle of the water. Four readings or more tell most.</li>
         </ol>
         <div className="grid grid-cols-3 gap-3">
@@ -107,6 +122,15 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
           </Button>
           <Button onClick={onDone}>Leave it</Button>
         </div>
+        <p role="status" className="text-sm text-soft">
+          {note.isError
+            ? `Not kept yet: ${note.error.message}`
+            : note.isPending
+              ? "Keeping …"
+              : note.isSuccess
+                ? "Kept as it is."
+                : ""}
+        </p>
         {test.error && (
           <Notice kind="warn" word="Not worked out" live>
             {problem("readings") ?? test.error.message}

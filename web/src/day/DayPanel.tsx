@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { useHouse, useStartCook } from "../api/queries";
-import type { Adaptation } from "../api/types";
+import { Problem } from "../api/Problem";
+import { useStartCook } from "../api/queries";
+import type { Adaptation, StartCook } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
@@ -20,16 +21,16 @@ export function DayPanel({
 }) {
   const start = useStartCook(braiseId);
   const navigate = useNavigate();
-  const house = useHouse().data;
   const [at, setAt] = useState("");
   const chosen = adaptation.outcomes.find((outcome) => outcome.chosen);
-  const today = house?.now.split("T")[0] ?? "";
 
-  const begin = () =>
-    start.mutate(
-      { at: at === "" ? "" : `${today}T${at}`, setting: chosen?.setting ?? "" },
-      { onSuccess: (cook) => navigate(`/cooks/${cook.id}`) },
-    );
+  const [said, setSaid] = useState<StartCook>({ at: "", setting: "", serveAt: "", cookerId: "", knowing: [] });
+  const begin = (more: Partial<StartCook>) => {
+    const next = { ...said, at, setting: chosen?.setting ?? "", ...more };
+    setSaid(next);
+    start.mutate(next, { onSuccess: (cook) => navigate(`/cooks/${cook.id}`) });
+  };
+  const asked = start.error instanceof Problem ? start.error.violations.filter((one) => one.offers !== undefined) : [];
 
   return (
     <Panel
@@ -73,7 +74,7 @@ export function DayPanel({
           </Link>
         ) : (
           <div className="flex flex-wrap items-end gap-3">
-            <Button weight="main" onClick={begin} disabled={start.isPending || !chosen?.safe}>
+            <Button weight="main" onClick={() => begin({})} disabled={start.isPending}>
               Switched on{at === "" ? " now" : ""}
             </Button>
             <div className="w-44">
@@ -81,7 +82,21 @@ export function DayPanel({
             </div>
           </div>
         )}
-        {start.error && (
+        {asked.map((question) => (
+          <div key={question.code} className="mt-2" data-testid="start-question">
+            <Notice kind="warn" word="First" live>
+              <p>{question.message}</p>
+              <div className="mt-2 flex flex-wrap gap-2">
+                {question.offers?.map((offer) => (
+                  <Button key={offer.text} onClick={() => begin(offer.changes as Partial<StartCook>)}>
+                    {offer.text}
+                  </Button>
+                ))}
+              </div>
+            </Notice>
+          </div>
+        ))}
+        {start.error && asked.length === 0 && (
           <div className="mt-2">
             <Notice kind="warn" word="Not started" live>
               {("violations" in start.error && (start.error.violations as { message: string }[])[0]?.message) ||

@@ -1,6 +1,4 @@
 import { useState } from "react";
-import { Problem } from "../api/Problem";
-import type { useCookRecords } from "../api/queries";
 import type { Catalogue, CookView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
@@ -8,27 +6,20 @@ import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { Sum } from "../kit/Sum";
 import { TextField } from "../kit/TextField";
+import type { Records } from "../watch/useRecords";
 
 /** How much liquid is left, and the starch for the thickness wanted. */
-export function SaucePanel({
-  cook,
-  catalogue,
-  records,
-}: {
-  cook: CookView;
-  catalogue: Catalogue;
-  records: ReturnType<typeof useCookRecords>;
-}) {
+export function SaucePanel({ cook, catalogue, records }: { cook: CookView; catalogue: Catalogue; records: Records }) {
   const [sauce, setSauce] = useState(cook.sauce);
-  const error = records.sauce.error;
-  const problem = error instanceof Problem ? (error.at("left") ?? error.message) : undefined;
+  const error = records.problem("sauce");
+  const problem = error?.at("left") ?? error?.message;
   return (
     <Panel title="The sauce">
       <form
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          records.sauce.mutate(sauce);
+          records.record("sauce", { ...sauce, at: "", id: "" }, `${sauce.left} left`);
         }}
       >
         <TextField
@@ -53,7 +44,7 @@ export function SaucePanel({
             onChange={(thickener) => setSauce({ ...sauce, thickener })}
           />
         </div>
-        <Button type="submit" weight="main" className="min-h-14 text-lg" disabled={records.sauce.isPending}>
+        <Button type="submit" weight="main" className="min-h-14 text-lg">
           How much starch?
         </Button>
       </form>

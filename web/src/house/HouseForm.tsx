@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Problem } from "../api/Problem";
 import { useCatalogue, useSaveHouse } from "../api/queries";
+import { request } from "../api/request";
 import type { HouseDraft, HouseView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Check } from "../kit/Check";
@@ -28,6 +29,11 @@ export function HouseForm({ house }: { house: HouseView }) {
   const catalogue = useCatalogue().data;
   const problem = (path: string) => (save.error instanceof Problem ? save.error.at(path) : undefined);
   const set = (part: Partial<HouseDraft>) => setDraft({ ...draft, ...part });
+  const send = (revision: number) =>
+    save.mutate({ ...draft, revision }, { onSuccess: (saved) => setDraft(saved.draft) });
+  const conflict = save.error instanceof Problem && save.error.status === 409;
+  const theirs = async () => setDraft((await request<HouseView>("GET", "/house")).draft);
+  const mine = async () => send((await request<HouseView>("GET", "/house")).draft.revision);
   const zones = ZONES.some((zone) => zone.value === draft.timeZone)
     ? ZONES
     : [{ value: draft.timeZone, label: draft.timeZone }, ...ZONES];
@@ -39,7 +45,7 @@ export function HouseForm({ house }: { house: HouseView }) {
           className="grid gap-4 sm:grid-cols-2"
           onSubmit={(event) => {
             event.preventDefault();
-            save.mutate(draft, { onSuccess: (saved) => setDraft(saved.draft) });
+            send(draft.revision);
           }}
         >
           <Choices
@@ -126,6 +132,12 @@ export function HouseForm({ house }: { house: HouseView }) {
             <div className="sm:col-span-2">
               <Notice kind="warn" word="Not saved" live>
                 {save.error.message}
+                {conflict && (
+                  <div className="mt-2 flex flex-wrap gap-2">
+                    <Button onClick={mine}>Save what is here all the same</Button>
+                    <Button onClick={theirs}>Show what was saved there</Button>
+                  </div>
+                )}
               </Notice>
             </div>
           )}

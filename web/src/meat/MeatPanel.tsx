@@ -5,6 +5,11 @@ import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
 
+const WHY = [
+  { value: "just-hot", label: "browned or hot a moment ago" },
+  { value: "left-out", label: "left out of the fridge" },
+];
+
 /** The meat as it lies on the board, and the cooker it goes into. */
 export function MeatPanel({
   draft,
@@ -70,6 +75,26 @@ export function MeatPanel({
             onChange={(start) => set({ start })}
           />
         </div>
+        <SelectField
+          label="Warmer than a fridge, because"
+          value={meat.why}
+          empty="it isn’t"
+          options={WHY}
+          problem={problem("meat.why")}
+          onChange={(why) => set({ why })}
+        />
+        {meat.why !== "" && (
+          <TextField
+            label={meat.why === "left-out" ? "Out of the fridge for" : "Browned how long ago"}
+            value={meat.since}
+            placeholder="20 min"
+            problem={problem("meat.since")}
+            onChange={(since) => set({ since })}
+          />
+        )}
+        {(meat.thawed || adaptation?.findings.some((finding) => finding.rule === "frozen-in-recipe")) && (
+          <Check label="It is thawed through" checked={meat.thawed} onChange={(thawed) => set({ thawed })} />
+        )}
         <SelectField
           label="Cooker"
           value={draft.cookerId}

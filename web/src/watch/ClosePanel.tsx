@@ -1,25 +1,24 @@
 import { useState } from "react";
-import { Problem } from "../api/Problem";
-import { type useCookRecords, useHouse } from "../api/queries";
 import { Button } from "../kit/Button";
 import { Field } from "../kit/Field";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 import { TextField } from "../kit/TextField";
+import type { Records } from "./useRecords";
 
 /** The end of a cook: when it was eaten, and what to do otherwise next time. */
-export function ClosePanel({ records }: { records: ReturnType<typeof useCookRecords> }) {
+export function ClosePanel({ records }: { records: Records }) {
   const [at, setAt] = useState("");
   const [note, setNote] = useState("");
-  const today = useHouse().data?.now.split("T")[0] ?? "";
-  const error = records.close.error;
+  const error = records.problem("close");
+  const sending = records.waiting.some((entry) => entry.path === "close");
   return (
     <Panel title="Into the notebook">
       <form
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          records.close.mutate({ servedAt: at === "" ? "" : `${today}T${at}`, note });
+          records.record("close", { servedAt: at, note }, "this cook is closed");
         }}
       >
         <TextField label="Eaten at (empty for now)" type="time" value={at} onChange={setAt} />
@@ -37,10 +36,10 @@ export function ClosePanel({ records }: { records: ReturnType<typeof useCookReco
         </Field>
         {error && (
           <Notice kind="warn" word="Not closed" live>
-            {error instanceof Problem ? (error.violations[0]?.message ?? error.message) : error.message}
+            {error.violations[0]?.message ?? error.message}
           </Notice>
         )}
-        <Button type="submit" disabled={records.close.isPending}>
+        <Button type="submit" disabled={sending}>
           Close this cook
         </Button>
       </form>

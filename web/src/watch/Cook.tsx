@@ -1,6 +1,6 @@
 import { useContext } from "react";
 import { Link } from "react-router";
-import { useCatalogue, useCookRecords } from "../api/queries";
+import { useCatalogue } from "../api/queries";
 import type { CookView } from "../api/types";
 import { useTitle } from "../app/useTitle";
 import { SaucePanel } from "../finish/SaucePanel";
@@ -10,21 +10,29 @@ import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 import { ToastContext } from "../kit/toast";
 import { ClosePanel } from "./ClosePanel";
+import { Flags } from "./Flags";
 import { ForkTest } from "./ForkTest";
+import { PowerPanel } from "./PowerPanel";
+import { useRecords } from "./useRecords";
 
 /** The stove: the next thing and its time, large; then what the fork says, the sauce, and the rest of the evening. */
 export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   useTitle(cook.title);
-  const records = useCookRecords(cook.id);
+  const records = useRecords(cook.id);
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
   const fork = cook.windows.find((window) => window.level === "fork");
-  const done = (job: string) =>
-    records.done.mutate(
-      { job },
-      { onSuccess: () => say({ text: "Noted.", action: { label: "Undo", run: takeBack } }) },
+  const takeBack = () =>
+    records.takeBack().then(
+      () => say({ text: "Taken back." }),
+      (error: Error) => say({ text: `Not taken back. ${error.message}` }),
     );
-  const takeBack = () => records.forgetLast.mutate(undefined, { onSuccess: () => say({ text: "Taken back." }) });
+  const record = (path: string, body: Record<string, unknown>, text: string) => {
+    records.record(path, body, text);
+    say({ text: `Noted: ${text}`, action: { label: "Undo", run: takeBack } });
+  };
+  const done = (job: string, text: string) => record("done", { job }, text);
+  const reopen = () => records.reopen().catch((error: Error) => say({ text: `Not opened again. ${error.message}` }));
 
   return (
     <div className="mx-auto grid max-w-5xl items-start gap-3 md:grid-cols-2">
@@ -40,12 +48,24 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               Shown as of {cook.now}. It is asked again every few seconds.
             </Notice>
           )}
+          {records.waiting.length > 0 && (
+            <Notice kind="warn" word={records.kept ? "Kept on this device" : "Not kept over a reload"} live>
+              <p data-testid="waiting">
+                Not sent yet: {records.waiting.map((entry) => entry.text).join("; ")}. Sent again every few seconds.{" "}
+                {records.failing?.message}
+              </p>
+            </Notice>
+          )}
+          {!cook.closed && <Flags flags={cook.flags} onRecord={record} problem={records.problem("facts")} />}
           {cook.closed ? (
             <p className="mt-2 text-2xl font-bold">
               Closed.{" "}
               <Link to="/notebook" className="text-rim underline">
                 It is in the notebook.
-              </Link>
+              </Link>{" "}
+              <Button weight="quiet" onClick={reopen}>
+                Open it again
+              </Button>
             </p>
           ) : (
             cook.next && (
@@ -59,8 +79,19 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
                 <p className="text-xl">{cook.nextIn}</p>
                 <p className="mt-1 text-soft">{cook.next.detail}</p>
                 {cook.next.job !== "" && (
-                  <Button className="mt-2 min-h-14 w-full text-xl" onClick={() => done(cook.next?.job ?? "")}>
+                  <Button
+                    className="mt-2 min-h-14 w-full text-xl"
+                    onClick={() => done(cook.next?.job ?? "", cook.next?.text ?? "")}
+                  >
                     Done
+                  </Button>
+                )}
+                {cook.next.kind === "sauce" && !cook.begun && (
+                  <Button
+                    className="mt-2 min-h-14 w-full text-xl"
+                    onClick={() => record("begin", {}, "the sauce is begun")}
+                  >
+                    Begun
                   </Button>
                 )}
               </div>
@@ -78,7 +109,10 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
           {cook.onHigh && !cook.closed && (
             <div className="mt-2 grid gap-2">
               <p>{cook.onHigh}</p>
-              <Button className="min-h-14 text-lg" onClick={() => records.turn.mutate({ setting: "high" })}>
+              <Button
+                className="min-h-14 text-lg"
+                onClick={() => record("setting", { setting: "high" }, "turned to High")}
+              >
                 I turned it to High
               </Button>
             </div>
@@ -101,12 +135,12 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
         {!cook.closed && catalogue && (
           <ForkTest
             answers={catalogue.forkAnswers}
-            problem={records.forkTest.error?.message}
-            busy={records.forkTest.isPending}
+            problem={records.problem("fork-tests")?.violations[0]?.message ?? records.problem("fork-tests")?.message}
             onAnswer={(answer, at) =>
-              records.forkTest.mutate(
+              record(
+                "fork-tests",
                 { answer, at },
-                { onSuccess: () => say({ text: "Noted.", action: { label: "Undo", run: takeBack } }) },
+                `the fork: ${catalogue.forkAnswers.find((one) => one.value === answer)?.label ?? answer}`,
               )
             }
           />
@@ -135,7 +169,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
                     weight="quiet"
                     className="px-2"
                     aria-label={`done: ${task.text}`}
-                    onClick={() => done(task.job)}
+                    onClick={() => done(task.job, task.text)}
                   >
                     done
                   </Button>
@@ -160,6 +194,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             </Button>
           )}
         </Panel>
+        {!cook.closed && <PowerPanel problem={records.problem("power")} onRecord={record} />}
         {!cook.closed && <ClosePanel records={records} />}
       </div>
     </div>

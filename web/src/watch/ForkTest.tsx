@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { useHouse } from "../api/queries";
 import type { Choice } from "../api/types";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
@@ -16,16 +15,13 @@ const LOOKS: Record<string, string> = {
 export function ForkTest({
   answers,
   problem,
-  busy,
   onAnswer,
 }: {
   answers: Choice[];
   problem: string | undefined;
-  busy: boolean;
   onAnswer: (answer: string, at: string) => void;
 }) {
   const [at, setAt] = useState("");
-  const today = useHouse().data?.now.split("T")[0] ?? "";
   return (
     <Panel title="What does the fork say?">
       <div className="grid grid-cols-2 gap-2">
@@ -33,9 +29,8 @@ export function ForkTest({
           <button
             key={answer.value}
             type="button"
-            disabled={busy}
             onClick={() => {
-              onAnswer(answer.value, at === "" ? "" : `${today}T${at}`);
+              onAnswer(answer.value, at);
               setAt("");
             }}
             className={`min-h-24 rounded-xl border-4 bg-panel px-3 py-2 text-left hover:bg-sunk disabled:opacity-60 ${LOOKS[answer.value]}`}

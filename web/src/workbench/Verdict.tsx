@@ -52,7 +52,9 @@ export function Verdict({
           role="status"
           className={`text-sm ${saving === "saved" || saving === "saving" ? "text-soft" : "font-semibold text-heat"}`}
         >
-          {saving === "refused" || saving === "offline" ? `${SAYS[saving]}: ${refusal}` : SAYS[saving]}
+          {saving === "refused" || saving === "offline"
+            ? `${SAYS[saving]}: ${refusal}${saving === "offline" ? " What you typed is kept on this device and sent again every few seconds." : ""}`
+            : SAYS[saving]}
         </p>
       </div>
       <div className="px-4 py-3" aria-live="polite">

@@ -7,6 +7,7 @@ import { DayPanel } from "../day/DayPanel";
 import { DinnerPanel } from "../day/DinnerPanel";
 import { WholeDayPanel } from "../day/WholeDayPanel";
 import { HoursPanel } from "../hours/HoursPanel";
+import { Button } from "../kit/Button";
 import { Waiting } from "../kit/Waiting";
 import { LedgerPanel } from "../ledger/LedgerPanel";
 import { LiquidPanel } from "../liquid/LiquidPanel";
@@ -22,7 +23,7 @@ import { Verdict } from "./Verdict";
 
 /** Everything about one braise on one page, live. */
 export function Workbench({ loaded }: { loaded: BraiseView }) {
-  const { draft, view, saving, refusal, change, history, takeTheirs, keepMine } = useDraft(loaded);
+  const { draft, view, saving, refusal, change, history, takeTheirs, keepMine, setAside, swap } = useDraft(loaded);
   const catalogue = useCatalogue().data;
   const cookers = useCookers().data ?? [];
   useTitle(draft.title);
@@ -46,6 +47,14 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
         onWay={(way) => change(applyWay(way, draft))}
       />
+      {setAside !== null && (
+        <p role="status" className="flex flex-wrap items-center gap-3">
+          The version that was not taken is still here.
+          <Button weight="quiet" onClick={swap}>
+            Change over to it
+          </Button>
+        </p>
+      )}
       {stale && (
         <p role="status" className="font-semibold text-soft">
           Below is what held before the last change.
@@ -127,7 +136,13 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         />
       )}
       <RecipePanel draft={draft} view={view} catalogue={catalogue} problem={problem} onChange={change} />
-      <ConflictDialog open={saving === "conflict"} onTheirs={takeTheirs} onMine={keepMine} />
+      <ConflictDialog
+        open={saving === "conflict"}
+        braiseId={view.id}
+        mine={draft}
+        onTheirs={takeTheirs}
+        onMine={keepMine}
+      />
     </div>
   );
 }

@@ -3,6 +3,8 @@ import type { BraiseDraft, WayView } from "../api/types";
 /** The change to the draft that a way out of an impossible day names. The core has planned it. */
 export function applyWay(way: WayView, draft: BraiseDraft): Partial<BraiseDraft> {
   switch (way.code) {
+    case "own-start":
+      return { handling: { ...draft.handling, start: "" } };
     case "setting":
       return { setting: way.value };
     case "cut": {

@@ -4,16 +4,21 @@ import { Problem } from "../api/Problem";
 import { request } from "../api/request";
 import type { BraiseDraft, BraiseView } from "../api/types";
 import { useHistory } from "../kit/useHistory";
+import { windowId } from "../kit/windowId";
 
 const SETTLE_MS = 220;
 const RETRY_MS = 3000;
+/** A window that is open tells so more often than this. */
+const LEFT_BEHIND_MS = 20_000;
 
 export type Saving = "saved" | "saving" | "offline" | "conflict" | "refused";
 
 /** What stands on the page, the revision it was made from, and what was last on its way when the page was left. */
 type Kept = { revision: number; draft: BraiseDraft; underway?: BraiseDraft };
 
-const keyOf = (id: string) => `pausis.unsent.${id}`;
+const PREFIX = "pausis.unsent.";
+
+const keyOf = (id: string) => `${PREFIX}${id}.${windowId()}`;
 
 const same = (a: BraiseDraft | undefined, b: BraiseDraft) => hashKey([a]) === hashKey([b]);
 
@@ -23,7 +28,7 @@ function kept(loaded: BraiseView): Kept | null {
     const found = JSON.parse(localStorage.getItem(keyOf(loaded.id)) ?? "null") as Kept | null;
     if (found === null || same(found.draft, loaded.draft)) {
       localStorage.removeItem(keyOf(loaded.id));
-      return null;
+      return leftBehind(loaded);
     }
     return same(found.underway, loaded.draft) ? { revision: loaded.revision, draft: found.draft } : found;
   } catch {
@@ -31,9 +36,23 @@ function kept(loaded: BraiseView): Kept | null {
   }
 }
 
+/** What a window that was closed could not send; taken over by the next one that opens the braise. */
+function leftBehind(loaded: BraiseView): Kept | null {
+  for (const key of Object.keys(localStorage)) {
+    if (key.startsWith(`${PREFIX}${loaded.id}`) && key !== keyOf(loaded.id)) {
+      const { at = 0, ...found } = JSON.parse(localStorage.getItem(key) ?? "{}") as Kept & { at?: number };
+      if (found.draft !== undefined && Date.now() - at > LEFT_BEHIND_MS) {
+        localStorage.removeItem(key);
+        return same(found.draft, loaded.draft) ? null : found;
+      }
+    }
+  }
+  return null;
+}
+
 function keep(id: string, unsent: Kept): void {
   try {
-    localStorage.setItem(keyOf(id), JSON.stringify(unsent));
+    localStorage.setItem(keyOf(id), JSON.stringify({ ...unsent, at: Date.now() }));
   } catch {
     // This device's own storage is full; the draft stays on the page.
   }
@@ -53,6 +72,8 @@ export function useDraft(loaded: BraiseView) {
   const [view, setView] = useState(loaded);
   const [saving, setSaving] = useState<Saving>(unsent === null ? "saved" : "saving");
   const [refusal, setRefusal] = useState("");
+  /** After a conflict, the version that was not taken: it can still be had. */
+  const [setAside, setSetAside] = useState<BraiseDraft | null>(null);
   const revision = useRef(unsent?.revision ?? loaded.revision);
   const sent = useRef<BraiseDraft>(loaded.draft);
   const refused = useRef<BraiseDraft | null>(null);
@@ -87,7 +108,7 @@ export function useDraft(loaded: BraiseView) {
       client.invalidateQueries({ queryKey: ["braises"] });
     } catch (error) {
       const problem = error instanceof Problem ? error : new Problem(500, String(error));
-      const final = problem.status >= 400 && problem.status < 500 && problem.status !== 409;
+      const final = !problem.passing && problem.status !== 409;
       refused.current = final ? latest.current : null;
       setRefusal(problem.violations[0]?.message ?? problem.message);
       setSaving(problem.status === 409 ? "conflict" : final ? "refused" : "offline");
@@ -113,9 +134,12 @@ export function useDraft(loaded: BraiseView) {
     if (saving !== "offline") {
       return;
     }
-    const timer = setInterval(send, RETRY_MS);
+    const timer = setInterval(() => {
+      keep(loaded.id, { revision: revision.current, draft: latest.current });
+      send();
+    }, RETRY_MS);
     return () => clearInterval(timer);
-  }, [saving, send]);
+  }, [saving, send, loaded.id]);
 
   const { change: changeHistory, replace } = history;
   const change = useCallback(
@@ -125,21 +149,31 @@ export function useDraft(loaded: BraiseView) {
 
   const takeTheirs = useCallback(async () => {
     const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
+    const mine = latest.current;
     localStorage.removeItem(keyOf(loaded.id));
     revision.current = theirs.revision;
     sent.current = theirs.draft;
     setView(theirs);
     replace(theirs.draft);
+    setSetAside(mine);
     setSaving("saved");
   }, [loaded.id, replace]);
 
   const keepMine = useCallback(async () => {
     const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`);
+    setSetAside(theirs.draft);
     revision.current = theirs.revision;
     sent.current = theirs.draft;
     setSaving("saving");
     await send();
   }, [loaded.id, send]);
 
-  return { draft, view, saving, refusal, change, history, takeTheirs, keepMine };
+  const swap = useCallback(() => {
+    if (setAside !== null) {
+      setSetAside(latest.current);
+      changeHistory(() => setAside);
+    }
+  }, [setAside, changeHistory]);
+
+  return { draft, view, saving, refusal, change, history, takeTheirs, keepMine, setAside, swap };
 }

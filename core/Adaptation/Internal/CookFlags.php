@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Internal;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\LoadedPot;
+use Pausis\Core\Adaptation\LostPower;
+use Pausis\Core\Adaptation\RunningCook;
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Outcome;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
+use Pausis\Core\Safety\Severity;
+use Pausis\Core\Tenderness\Doneness;
+
+/** What is wrong with a pot that is on. It is followed all the same; each rule says what to do now, or to throw it away. */
+final readonly class CookFlags
+{
+    public const TURN_HIGH = 'turn-high';
+    public const FINISH_ELSEWHERE = 'finish-elsewhere';
+    public const THROW_AWAY = 'throw-away';
+
+    public function __construct(private Simulation $simulation)
+    {
+    }
+
+    /**
+     * @param Setup  $setup as it has been run so far
+     * @param Course $best  of it, traced
+     *
+     * @return list<Finding> the most serious first
+     */
+    public function of(BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Program $program, Setup $setup, Outcome $run, Course $best, \DateTimeImmutable $now): array
+    {
+        $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
+        $before = $pot->before();
+        $out = HandsOn::outOfFridge($before) + $order->beforehand->onTheCounter()->inMinutes();
+        $slow = Rules::heatingUp(Rules::fridgeTo60($run->core60(), $run->pot60(), $out));
+        $boiled = $cook->facts->beansBoiled?->inMinutes() ?? 0.0;
+        $ready = null !== $cook->readyAfter($order->texture);
+        $flags = [
+            ...PotRun::refusals($order, $before),
+            ...array_values(array_filter(Rules::pulses($order->ingredients, []), static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < HandsOn::BEAN_MINUTES)),
+            ...array_values(array_filter(Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids())),
+            null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),
+            ...array_map(fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts),
+            self::onWarm($program, $run, $best, $order, $elapsed, $ready),
+            self::pastBest($run, $elapsed),
+        ];
+        $flags = array_values(array_filter($flags));
+        usort($flags, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $flags;
+    }
+
+    /** Turned to High where that still brings it past 60 °C in time, finished elsewhere while there is time, and else thrown away. */
+    private function warmedUp(Finding $slow, Setup $setup, Program $program, Outcome $run, float $elapsed, float $minutesOut, BraiseOrder $order): Finding
+    {
+        if ($elapsed + $minutesOut / 60 >= Rules::HOURS_TO_60) {
+            return $slow->remediedBy(self::THROW_AWAY);
+        }
+        $turned = $run->otherwise($this->simulation, $setup->running($program->turnedTo(Setting::High, Duration::hours($elapsed), $order->cooker), $setup->events), AdaptBraise::HORIZON);
+        $inTime = null === Rules::heatingUp(Rules::fridgeTo60($turned->core60(), $turned->pot60(), $minutesOut));
+
+        return $slow->remediedBy($inTime ? self::TURN_HIGH : self::FINISH_ELSEWHERE);
+    }
+
+    private function afterCut(LostPower $lost, RunningCook $cook, BraiseOrder $order, Outcome $run, Course $best, bool $tooSlow, float $elapsed): ?Finding
+    {
+        $at = $lost->cut->at()->inHours();
+        $ready = $cook->readyAfter($order->texture)?->inHours() ?? $run->doneness($order->texture)->likely ?? \INF;
+        $minutes = 0.0;
+        foreach ($best->trace as $k => $row) {
+            $warmBefore = $k > 0 && ($best->trace[$k - 1][1] >= Rules::HOLDING_CELSIUS || $minutes > 0);
+            $minutes += $k > 0 && $row[0] > $at && $row[0] <= $elapsed && $row[1] < Rules::HOLDING_CELSIUS && $warmBefore ? 60 * ($row[0] - $best->trace[$k - 1][0]) : 0.0;
+        }
+
+        return Rules::powerCut($lost->someoneHome, $ready <= $at, Duration::minutes($minutes), $tooSlow);
+    }
+
+    private static function onWarm(Program $program, Outcome $run, Course $best, BraiseOrder $order, float $elapsed, bool $ready): ?Finding
+    {
+        $warm = $program->warmFrom()?->inHours();
+        if (null === $warm || $elapsed < $warm) {
+            return null;
+        }
+        $held = array_filter($best->trace, static fn (array $row): bool => $row[0] >= $warm && $row[0] <= $elapsed);
+        $coolest = [] === $held ? Rules::HOLDING_CELSIUS : min(array_column($held, 1));
+        $latest = $run->doneness($order->texture)->latest;
+        $finding = Rules::onWarm(Duration::hours($elapsed - $warm), Temperature::celsius($coolest), $ready || (null !== $latest && $latest <= $warm));
+
+        return 'cooking-on-warm' === $finding?->rule ? $finding->remediedBy(self::TURN_HIGH) : $finding;
+    }
+
+    private static function pastBest(Outcome $run, float $elapsed): ?Finding
+    {
+        $past = $run->doneness(Doneness::Past);
+
+        return match (true) {
+            null !== $past->likely && $elapsed >= $past->likely => new Finding('past-best-now', Severity::Warn, ['hours' => $elapsed]),
+            null !== $past->earliest && $elapsed >= $past->earliest => new Finding('past-best-maybe', Severity::Warn, ['hours' => $elapsed]),
+            default => null,
+        };
+    }
+}

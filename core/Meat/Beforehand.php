@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Meat;
+
+use Pausis\Core\Quantity\Duration;
+
+/** What the cook says happened to the meat before it goes into the pot. */
+final readonly class Beforehand
+{
+    /**
+     * @param bool          $frozen the recipe has it frozen, and nobody has said that it is thawed
+     * @param WhyWarm|null  $why    it is warmer than a fridge; null where nobody has said
+     * @param Duration|null $since  it left the fridge, or was browned; null where nobody has said
+     */
+    public function __construct(public bool $frozen = false, public ?WhyWarm $why = null, public ?Duration $since = null)
+    {
+    }
+
+    /** Already on the counter before the work begins. */
+    public function onTheCounter(): Duration
+    {
+        return WhyWarm::LeftOut === $this->why && null !== $this->since ? $this->since : Duration::seconds(0);
+    }
+}
