@@ -13,7 +13,9 @@ use Pausis\App\Api\Wire\SaveBraise;
 use Pausis\App\Exchange\BraiseCalendar;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
+use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\App\Wording\Wording;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -32,6 +34,7 @@ final class BraiseController extends ApiController
         private readonly Drafts $drafts,
         private readonly BraisePresenter $presenter,
         private readonly House $house,
+        private readonly Wording $wording,
     ) {
     }
 
@@ -42,9 +45,15 @@ final class BraiseController extends ApiController
 
         return $this->answer(array_map(function (BraiseRecord $braise) use ($cooks): BraiseSummary {
             $cook = $cooks[$braise->id] ?? null;
-            $state = null === $cook ? 'planned' : (null === $cook->closedAt ? 'cooking' : 'cooked');
+            $state = match (true) {
+                null !== $cook && null === $cook->closedAt => 'cooking',
+                null !== $cook => 'cooked',
+                $this->isPast($braise) => 'past',
+                default => 'planned',
+            };
 
-            return new BraiseSummary($braise->id, $braise->title, $braise->headline, $this->serveText($braise), $state, null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
+            return new BraiseSummary($braise->id, $braise->title, $this->headline($braise, $cook, $state), $this->serveText($braise), $state,
+                null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
         }, $this->braises->all()));
     }
 
@@ -135,6 +144,27 @@ final class BraiseController extends ApiController
         }
 
         return new Response($calendar->write('Pausis', $planned, $this->house->measures(), $this->house->now()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
+    }
+
+    /** A braise that is planned says its verdict; the others say what they are. */
+    private function headline(BraiseRecord $braise, ?CookRecord $cook, string $state): string
+    {
+        $measures = $this->house->measures();
+        $zone = $this->house->record()->zone();
+
+        return match (true) {
+            null !== $cook && 'cooking' === $state => $this->wording->say('list.cooking', $measures, ['on' => $measures->clock($cook->switchedOn->setTimezone($zone), $this->house->now())]),
+            null !== $cook => $this->wording->say('list.cooked', $measures, ['day' => $measures->day(($cook->closedAt ?? $cook->switchedOn)->setTimezone($zone))]),
+            'past' === $state => $this->wording->label('list', 'past'),
+            default => $braise->headline,
+        };
+    }
+
+    private function isPast(BraiseRecord $braise): bool
+    {
+        $serve = DraftOrder::moment($this->drafts->fromArray($braise->draft)->serveAt, $this->house->record()->zone(), true);
+
+        return null !== $serve && $serve <= $this->house->now();
     }
 
     private function serveText(BraiseRecord $braise): string

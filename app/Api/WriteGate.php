@@ -21,6 +21,8 @@ final readonly class WriteGate
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
+        $request->headers->remove('X-HTTP-Method-Override');
+        $request->setMethod($request->getRealMethod());
         if (str_contains(rawurldecode($request->getPathInfo()), "\0")) {
             throw new BadRequestHttpException();
         }

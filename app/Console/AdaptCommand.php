@@ -4,30 +4,25 @@ declare(strict_types=1);
 
 namespace Pausis\App\Console;
 
-use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Api\Drafts;
+use Pausis\App\Api\Presentation\BraisePresenter;
 use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Presentation\RecipePresenter;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\ProblemView;
+use Pausis\App\Exchange\AdaptedRecipe;
+use Pausis\App\Exchange\RecipeFile;
 use Pausis\App\Store\Cookers;
+use Pausis\App\Store\Meanings;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\AdaptBraise;
-use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Day\Interval;
-use Pausis\Core\Day\Kitchen;
-use Pausis\Core\Day\Presence;
-use Pausis\Core\Heat\Room;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cuts;
-use Pausis\Core\Meat\Joint;
 use Pausis\Core\Problem\InvalidInput;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Quantity\Mass;
-use Pausis\Core\Quantity\Temperature;
-use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\RecipeReader;
-use Pausis\Core\Recipe\Step;
-use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -42,107 +37,144 @@ final readonly class AdaptCommand
 
     public function __construct(
         private RecipeReader $reader,
-        private Cuts $cuts,
+        private RecipeFile $files,
+        private RecipePresenter $recipes,
+        private BraisePresenter $presenter,
+        private Drafts $drafts,
         private Cookers $cookers,
-        private AdaptBraise $adapt,
-        private AdaptationPresenter $presenter,
+        private Meanings $meanings,
+        private AdaptedRecipe $recipe,
         private Wording $wording,
         private House $house,
+        private Cuts $cuts,
     ) {
     }
 
     public function __invoke(
         OutputInterface $output,
-        #[Argument('A recipe as text')] string $file,
+        #[Argument('A recipe: text, Markdown, JSON-LD or a saved page')] string $file,
         #[Option('Cut of meat, e.g. beef-chuck')] string $cut = '',
         #[Option('Kilograms as bought')] string $kg = '',
-        #[Option('Pieces')] string $pieces = '1',
+        #[Option('Pieces')] string $pieces = '',
         #[Option('Measured thickness')] string $thicknessCm = '',
+        #[Option('Temperature of the meat, °C')] string $start = '',
+        #[Option('Why it is warmer than a fridge: left-out or just-hot')] string $why = '',
+        #[Option('Minutes since it was left out, or browned')] string $since = '',
+        #[Option('Frozen in the recipe, and thawed by now')] bool $thawed = false,
         #[Option('Id of a cooker, or its litres')] string $cooker = '',
         #[Option('HH:MM')] string $serve = '19:00',
         #[Option('HH:MM-HH:MM')] string $away = '',
-        #[Option('own-juices, a-third, nearly-covered or covered')] string $level = 'own-juices',
-        #[Option('slices, fork or pulls')] string $texture = 'fork',
+        #[Option('own-juices, a-third, nearly-covered or covered')] string $level = '',
+        #[Option('slices, fork or pulls')] string $texture = '',
     ): int {
         $problems = new Problems();
         try {
-            $reading = $this->reader->read(is_file($file) ? (string) file_get_contents($file, length: RecipeReader::MOST_BYTES + 1) : '', $problems, 'file');
-            $foundCut = $this->cuts->find($cut);
-            if (null === $foundCut) {
-                $problems->add('unknown-cut', 'cut', ['cut' => $cut]);
-            }
-            $foundLevel = LevelSchool::tryFrom($level) ?? $this->unknown($level, 'level', $problems);
-            $foundTexture = Doneness::tryFrom($texture) ?? $this->unknown($texture, 'texture', $problems);
-            $kilograms = is_numeric($kg) ? (float) $kg : \NAN;
-            $joint = null === $foundCut ? null : Joint::tryFrom($foundCut, $kilograms * (1 - $foundCut->bone), (int) $pieces,
-                is_numeric($thicknessCm) ? (float) $thicknessCm : null, 5.0, null, $problems);
+            $this->check($cut, $kg, $level, $texture, $cooker, $problems);
+            $content = is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES) : '';
+            $text = (string) $this->files->text($content, basename($file), $problems, 'file');
+            $reading = $this->reader->read($text, $problems, 'file', null, $this->meanings->vocabulary());
             $problems->throwIfAny();
-            \assert(null !== $reading && null !== $joint && $foundLevel instanceof LevelSchool && $foundTexture instanceof Doneness);
-            $bone = Mass::kilograms($kilograms * $foundCut->bone);
-            $braise = $this->adapt->adapt($this->order($reading, $joint, $bone, $this->cooker($cooker, $problems), $serve, $away, $foundLevel, $foundTexture, $problems));
+            \assert(null !== $reading);
+            $read = $this->drafts->toArray($this->recipes->present($reading)->draft);
+            $draft = $this->drafts->fromArray([
+                ...$read,
+                'meat' => [...(array) $read['meat'], ...array_filter([
+                    'cut' => $cut, 'weight' => '' === $kg ? '' : "$kg kg", 'pieces' => $pieces, 'thickness' => '' === $thicknessCm ? '' : "$thicknessCm cm",
+                    'start' => '' === $start ? '' : "$start °C", 'why' => $why, 'since' => $since,
+                ], static fn (string $typed): bool => '' !== $typed), 'thawed' => $thawed],
+                'cookerId' => is_numeric($cooker) ? '' : $cooker,
+                ...$this->day($serve, $away, $problems),
+                ...array_filter(['level' => $level, 'texture' => $texture], static fn (string $typed): bool => '' !== $typed),
+            ]);
+            $problems->throwIfAny();
+            $output->writeln(Json::pretty($this->adapted($draft, $cooker, $problems)));
         } catch (InvalidInput $e) {
-            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, $this->house->measures()), $e->problems)]));
+            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $this->house->measures()), $e->problems)]));
 
             return Command::FAILURE;
         }
-        $view = $this->presenter->present($braise, $this->house->measures());
-        $output->writeln(Json::pretty([
+
+        return Command::SUCCESS;
+    }
+
+    private function check(string $cut, string $kg, string $level, string $texture, string $cooker, Problems $problems): void
+    {
+        '' === $cut || null !== $this->cuts->find($cut) || $problems->add('unknown-cut', 'cut', ['cut' => $cut]);
+        '' === $kg || is_numeric($kg) || $problems->add('mass-not-understood', 'kg', ['typed' => $kg]);
+        '' === $level || null !== LevelSchool::tryFrom($level) || $problems->add('unknown-choice', 'level', ['typed' => $level]);
+        '' === $texture || null !== Doneness::tryFrom($texture) || $problems->add('unknown-choice', 'texture', ['typed' => $texture]);
+        '' === $cooker || is_numeric($cooker) || null !== $this->cookers->find($cooker) || $problems->add('no-cooker', 'cooker');
+    }
+
+    /** @return array<string, mixed> */
+    private function adapted(BraiseDraft $draft, string $cooker, Problems $problems): array
+    {
+        $worked = $this->presenter->work('', $draft, null, $this->cooker($cooker, $problems));
+        $braise = $worked->orThrow();
+        $measures = $this->house->measures();
+        $view = $this->presenter->view('', 0, $worked, null)->adaptation;
+        \assert(null !== $view);
+
+        return [
             'verdict' => $view->verdict,
             'settings' => array_map(static fn (object $o): array => array_diff_key((array) $o, ['curve' => 0]), $view->outcomes),
             'ledger' => $view->ledger,
             'liquid' => $view->liquid,
             'salt' => $view->salt,
             'fill' => $view->pot,
-            'day' => $view->day,
+            'day' => $view->wholeDay->jobs ?? $view->day,
             'safety' => $view->findings,
-        ]));
-
-        return Command::SUCCESS;
+            'method' => $this->recipe->steps($braise, $measures),
+            'takeOut' => $this->takeOut($view->findings),
+            'ways' => [...$view->ways, ...($view->wholeDay->ways ?? [])],
+        ];
     }
 
-    private function order(Reading $reading, Joint $joint, Mass $bone, Cooker $cooker, string $serve, string $away, LevelSchool $level, Doneness $texture, Problems $problems): BraiseOrder
+    /**
+     * @param list<\Pausis\App\Api\Wire\FindingView> $findings
+     *
+     * @return list<string>
+     */
+    private function takeOut(array $findings): array
     {
-        $house = $this->house->record();
+        foreach ($findings as $finding) {
+            if ('take-out' === $finding->rule) {
+                return explode(', ', rtrim((string) preg_replace('/^[^:]*:\s*/u', '', $finding->text), '.'));
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array{serveAt?: string, away?: list<array{from: string, to: string}>} */
+    private function day(string $serve, string $away, Problems $problems): array
+    {
         $now = $this->house->now();
         $serveAt = $this->today($serve, $now, 'serve', $problems);
-        if (null !== $serveAt && $serveAt <= $now) {
-            $serveAt = $serveAt->modify('+1 day');
+        $serveAt = null !== $serveAt && $serveAt <= $now ? $serveAt->modify('+1 day') : $serveAt;
+        if (null === $serveAt) {
+            return [];
         }
-        $intervals = [];
+        $day = ['serveAt' => $serveAt->format('Y-m-d\TH:i')];
         if ('' !== $away) {
             [$from, $to] = [...explode('-', $away, 2), ''];
-            $leaves = $this->today($from, $serveAt ?? $now, 'away', $problems);
-            $returns = $this->today($to, $serveAt ?? $now, 'away', $problems);
-            if (null !== $leaves && null !== $returns && $returns > $leaves) {
-                $intervals[] = new Interval($leaves, $returns);
-            } else {
-                $problems->add('away-backwards', 'away');
+            $leaves = $this->today($from, $serveAt, 'away', $problems);
+            $returns = $this->today($to, $serveAt, 'away', $problems);
+            if (null !== $leaves && null !== $returns) {
+                $day['away'] = [['from' => $leaves->format('Y-m-d\TH:i'), 'to' => $returns->format('Y-m-d\TH:i')]];
             }
         }
-        $problems->throwIfAny();
-        \assert(null !== $serveAt);
-        $boils = array_filter($reading->steps, static fn (Step $s): bool => StepKind::Reduce === $s->kind);
 
-        return (new BraiseOrder($reading->ingredients, $reading->serves ?? 4, $reading->original, [] !== $boils, $joint, $bone, $cooker,
-            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt,
-            Kitchen::alone(new Presence($intervals, $house->bedtime, $house->rises)), $level, $texture))->informedByRecipe();
+        return $day;
     }
 
-    private function cooker(string $given, Problems $problems): Cooker
+    private function cooker(string $given, Problems $problems): ?Cooker
     {
         if ('' !== $given && !is_numeric($given)) {
-            $found = $this->cookers->find($given);
-            if (null === $found) {
-                $problems->add('no-cooker', 'cooker');
-                $problems->throwIfAny();
-            }
-            \assert(null !== $found);
-
-            return $found->cooker();
+            return $this->cookers->find($given)?->cooker();
         }
         $cooker = Cooker::tryFrom('' === $given ? self::USUAL_LITRES : (float) $given, Shape::Oval, null, 1.0, null, $problems);
         $problems->throwIfAny();
-        \assert(null !== $cooker);
 
         return $cooker;
     }
@@ -156,12 +188,5 @@ final readonly class AdaptCommand
         }
 
         return $day->modify($time);
-    }
-
-    private function unknown(string $typed, string $path, Problems $problems): null
-    {
-        $problems->add('unknown-choice', $path, ['typed' => $typed]);
-
-        return null;
     }
 }

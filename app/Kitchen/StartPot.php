@@ -65,10 +65,10 @@ final readonly class StartPot
         ]);
         $over = $this->isOver($draft, $at);
         $draft = $over ? $this->serving($draft, $at->modify('+1 day')) : $draft;
-        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $at->modify('-1 minute'), $problems);
+        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $at, $problems);
         $problems->throwIfAny();
         \assert(null !== $order);
-        $adapted = $this->adapt->adapt($order->handled($order->handling->startedAt(null)));
+        $adapted = $this->adapt->adapt($order->handled($order->handling->startedAt($at, true)));
         $outcome = $this->wanted($adapted, $start->setting);
         $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
 

@@ -48,9 +48,9 @@ final readonly class Braises
     public function otherPlans(string $id, \DateTimeImmutable $now): array
     {
         /** @var list<array{id: string, title: string, plan: Stored}> */
-        return $this->manager->createQuery('SELECT b.id, b.title, b.plan FROM '.BraiseRecord::class.' b WHERE b.deletedAt IS NULL AND b.planUntil > :now AND b.id <> :id ORDER BY b.planUntil')
+        return NotSetUp::or(fn (): array => $this->manager->createQuery('SELECT b.id, b.title, b.plan FROM '.BraiseRecord::class.' b WHERE b.deletedAt IS NULL AND b.planUntil > :now AND b.id <> :id ORDER BY b.planUntil')
             ->setParameters(new ArrayCollection([new Parameter('now', $now, Types::DATETIME_IMMUTABLE), new Parameter('id', $id)]))
-            ->setMaxResults(self::MOST_PLANS)->getArrayResult();
+            ->setMaxResults(self::MOST_PLANS)->getArrayResult(), []);
     }
 
     public function add(BraiseRecord $braise): void

@@ -22,13 +22,13 @@ final readonly class Cookers
 
     public function findDeleted(string $id): ?CookerRecord
     {
-        return '' === $id ? null : $this->manager->find(CookerRecord::class, $id);
+        return '' === $id ? null : NotSetUp::or(fn (): ?CookerRecord => $this->manager->find(CookerRecord::class, $id), null);
     }
 
     /** @return list<CookerRecord> the largest first */
     public function all(): array
     {
-        return $this->manager->getRepository(CookerRecord::class)->findBy(['deletedAt' => null], ['capacityLitres' => 'DESC', 'id' => 'ASC']);
+        return NotSetUp::or(fn (): array => $this->manager->getRepository(CookerRecord::class)->findBy(['deletedAt' => null], ['capacityLitres' => 'DESC', 'id' => 'ASC']), []);
     }
 
     public function save(CookerRecord $cooker): void

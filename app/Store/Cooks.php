@@ -63,18 +63,19 @@ final readonly class Cooks
             if (isset($event['id']) && \in_array($event['id'], array_column($cook->events, 'id'), true)) {
                 return;
             }
-            $events = [...$cook->events, $event];
+            $events = [...$cook->events, [...$event, 'made' => self::newest($cook) + 1]];
             usort($events, static fn (array $a, array $b): int => new \DateTimeImmutable($a['at']) <=> new \DateTimeImmutable($b['at']));
             $cook->events = $events;
         });
     }
 
-    /** @param string $id of the event; empty for the last */
+    /** @param string $id of the event; empty for the one that was recorded last */
     public function forget(CookRecord $cook, string $id): void
     {
         $this->change($cook, static function (CookRecord $cook) use ($id): void {
-            $cook->events = '' === $id ? \array_slice($cook->events, 0, -1)
-                : array_values(array_filter($cook->events, static fn (array $e): bool => ($e['id'] ?? '') !== $id));
+            $newest = self::newest($cook);
+            $cook->events = '' === $id && 0 === $newest ? \array_slice($cook->events, 0, -1)
+                : array_values(array_filter($cook->events, static fn (array $e): bool => '' === $id ? ($e['made'] ?? 0) !== $newest : ($e['id'] ?? '') !== $id));
         });
     }
 
@@ -112,6 +113,12 @@ final readonly class Cooks
     public function notebook(): array
     {
         return $this->manager->getRepository(NotebookRecord::class)->findBy([], ['cookedOn' => 'DESC']);
+    }
+
+    /** The number of the record that was made last. */
+    private static function newest(CookRecord $cook): int
+    {
+        return max([0, ...array_column($cook->events, 'made')]);
     }
 
     /** @param callable(CookRecord): void $change */

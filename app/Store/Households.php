@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Store;
 
-use Doctrine\DBAL\Exception\ConnectionException;
-use Doctrine\DBAL\Exception\TableNotFoundException;
 use Doctrine\ORM\EntityManagerInterface;
 
 final readonly class Households
@@ -17,11 +15,7 @@ final readonly class Households
     /** The house as set, or as it would be set at first; also where no store has been set up yet. */
     public function get(): HouseRecord
     {
-        try {
-            return $this->manager->find(HouseRecord::class, HouseRecord::ONLY) ?? new HouseRecord();
-        } catch (TableNotFoundException|ConnectionException) {
-            return new HouseRecord();
-        }
+        return NotSetUp::or(fn (): ?HouseRecord => $this->manager->find(HouseRecord::class, HouseRecord::ONLY), null) ?? new HouseRecord();
     }
 
     /**

@@ -15,6 +15,7 @@ use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 /**
  * SQLite as a durable store for several workers: write-ahead log, every commit synced to disk so that neither a kill
  * nor a power cut loses what was acknowledged, foreign keys on, and the write lock taken when a transaction begins.
+ * Where the disk is full or the folder can't be written to, so that the log's index can't be made, it is still read.
  */
 #[AutoconfigureTag('doctrine.middleware')]
 final class SqliteMiddleware implements Middleware
@@ -24,10 +25,7 @@ final class SqliteMiddleware implements Middleware
         return new class($driver) extends AbstractDriverMiddleware {
             public function connect(array $params): Connection
             {
-                $connection = parent::connect($params);
-                foreach (['busy_timeout=5000', 'journal_mode=WAL', 'synchronous=FULL', 'foreign_keys=ON'] as $pragma) {
-                    $connection->exec("PRAGMA $pragma");
-                }
+                $connection = $this->opened($params);
 
                 return new class($connection) extends AbstractConnectionMiddleware {
                     public function beginTransaction(): void
@@ -58,6 +56,33 @@ final class SqliteMiddleware implements Middleware
                         }
                     }
                 };
+            }
+
+            /** @param array<string, mixed> $params */
+            private function opened(array $params): Connection
+            {
+                $ways = [[$params, []], [$params, ['locking_mode=EXCLUSIVE']]];
+                if (\is_string($params['path'] ?? null)) {
+                    $ways[] = [['path' => "file:{$params['path']}?immutable=1"] + $params, []];
+                }
+                foreach ($ways as [$way, $pragmas]) {
+                    try {
+                        // @phpstan-ignore argument.type (the driver's own parameters, but for the path)
+                        $connection = parent::connect($way);
+                        foreach (['busy_timeout=5000', ...$pragmas, 'journal_mode=WAL', 'synchronous=FULL', 'foreign_keys=ON'] as $pragma) {
+                            $connection->exec("PRAGMA $pragma");
+                        }
+                        $connection->query('SELECT COUNT(*) FROM sqlite_master')->fetchOne();
+
+                        return $connection;
+                    } catch (Exception $e) {
+                        $failure ??= $e;
+                        if (null === Failure::of($e) || Failure::Locked === Failure::of($e)) {
+                            break;
+                        }
+                    }
+                }
+                throw $failure;
             }
         };
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Adaptation\Internal\PreparedAhead;
-use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Safety\Rules;
 
 /** The recipe's steps in a slow cooker: what stays, what is done otherwise, what falls away and what is missing. */
 final readonly class AdaptedMethod
@@ -159,7 +159,7 @@ final readonly class AdaptedMethod
         }
         foreach ($this->order->potIngredients() as $i) {
             $told = array_filter($before, static fn (Step $s): bool => 1 === preg_match(self::BOILS, $s->source) && str_contains(mb_strtolower($s->source), 'bean')
-                && ($s->minutes['low'] ?? 0.0) >= HandsOn::BEAN_MINUTES);
+                && ($s->minutes['low'] ?? 0.0) >= Rules::BEAN_MINUTES);
             if (true === $i->food?->phaseolus && [] === $told) {
                 $missing[] = $this->added('beans-first', StepKind::Soak, ['food' => $i->foodText]);
             }

@@ -15,12 +15,11 @@ use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Safety\Rules;
 
 /** Minutes of work before the pot is on and after the meat is done, from the quantities. Estimates, docs/model.md §8. */
 final readonly class HandsOn
 {
-    /** Dried beans at a full boil, Safety/Rules. */
-    public const BEAN_MINUTES = 30;
     private const BEANS_ON = 5.0;
     private const CUTTING_PER_KG = 12.0;
     private const DRYING = 2.0;
@@ -111,7 +110,7 @@ final readonly class HandsOn
     {
         $beans = array_filter($before->terms, static fn (Term $t): bool => 'beans-on' === $t->code);
 
-        return [] === $beans ? $before->total : max($before->total, self::BEANS_ON + self::BEAN_MINUTES + self::LOADING);
+        return [] === $beans ? $before->total : max($before->total, self::BEANS_ON + Rules::BEAN_MINUTES + self::LOADING);
     }
 
     /** How long the meat is out of the fridge before the pot is on: browned, and loaded. */

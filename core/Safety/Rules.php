@@ -21,22 +21,29 @@ final class Rules
     /** Hours in which the coldest point and the liquid must be past 60 °C, from leaving the fridge. */
     public const HOURS_TO_60 = 4.0;
     /** A fridge's; meat over it has been somewhere else. */
-    private const FRIDGE_CELSIUS = 7.0;
+    public const FRIDGE_CELSIUS = 7.0;
     /** No counter makes meat as warm as this through and through. */
     private const HOT_CELSIUS = 30.0;
-    private const COUNTER_HOURS = 2.0;
-    private const COUNTER_HOURS_HOT = 1.0;
-    private const HOT_ROOM_CELSIUS = 32.0;
+    public const COUNTER_HOURS = 2.0;
+    public const COUNTER_HOURS_HOT = 1.0;
+    public const HOT_ROOM_CELSIUS = 32.0;
     public const WARM_HOURS = Program::WARM_HOURS;
     public const HOLDING_CELSIUS = 60.0;
-    private const COOKED_UNDER_60_HOURS = 2.0;
+    public const COOKED_UNDER_60_HOURS = 2.0;
+    /** Dried beans at a full boil, minutes. */
+    public const BEAN_MINUTES = 30;
+    /** From serving until leftovers are in the fridge. */
+    public const LEFTOVER_HOURS = 2.0;
+    public const POULTRY_CELSIUS = 74.0;
+    public const MEAT_CELSIUS = 63.0;
+    public const REHEAT_CELSIUS = 74.0;
     private const COLD_INSERT_CELSIUS = 10.0;
     /** The time it takes to carry a pan to the pot, and no more. */
-    private const BROWNED_AHEAD_HOURS = 0.5;
+    public const BROWNED_AHEAD_HOURS = 0.5;
     /** Times the need. */
     private const LEAN_DRIES = 1.6;
     private const FILL_WARN = 0.75;
-    private const FILL_REFUSE = 0.90;
+    public const FILL_REFUSE = 0.90;
     private const FILL_LOW = 0.40;
     private const LEAN_WANTS_COVERED = 1 / 3;
 

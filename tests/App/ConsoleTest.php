@@ -104,7 +104,7 @@ final class ConsoleTest extends KernelTestCase
         ]);
         $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
 
-        self::assertSame(['verdict', 'settings', 'ledger', 'liquid', 'salt', 'fill', 'day', 'safety'], array_keys($answer));
+        self::assertSame(['verdict', 'settings', 'ledger', 'liquid', 'salt', 'fill', 'day', 'safety', 'method', 'takeOut', 'ways'], array_keys($answer));
         self::assertIsString($answer['verdict']);
         self::assertStringContainsString('eat at 19:45', $answer['verdict']);
     }

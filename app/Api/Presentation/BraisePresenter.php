@@ -20,6 +20,7 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Problem\Problem;
@@ -53,14 +54,15 @@ final readonly class BraisePresenter
     }
 
     /**
-     * @param string          $id   of the braise that is not counted among the others of its day; empty for a new one
-     * @param CookRecord|null $cook of it that is running: the day stands as it was switched on
+     * @param string          $id     of the braise that is not counted among the others of its day; empty for a new one
+     * @param CookRecord|null $cook   of it that is running: the day stands as it was switched on
+     * @param Cooker|null     $cooker in place of the one that the draft names
      */
-    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null): WorkedBraise
+    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null): WorkedBraise
     {
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
-        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems) : $this->begun($draft, $understood, $problems, $cook);
+        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker) : $this->begun($draft, $understood, $problems, $cook);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
         return new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
@@ -108,12 +110,6 @@ final readonly class BraisePresenter
         return $pots;
     }
 
-    /** The adapted braise, or null with the problems collected. */
-    public function adapted(BraiseDraft $draft, Problems $problems): ?AdaptedBraise
-    {
-        return $this->adapt($draft, $this->drafts->understood($draft), $problems);
-    }
-
     /**
      * As switched on.
      *
@@ -127,9 +123,9 @@ final readonly class BraisePresenter
     }
 
     /** @param list<Ingredient> $understood */
-    private function adapt(BraiseDraft $draft, array $understood, Problems $problems): ?AdaptedBraise
+    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker = null): ?AdaptedBraise
     {
-        $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems);
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems, $cooker);
 
         return null === $order ? null : $this->adapt->adapt($order);
     }

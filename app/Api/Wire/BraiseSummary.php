@@ -7,7 +7,7 @@ namespace Pausis\App\Api\Wire;
 /** A braise in the list. */
 final readonly class BraiseSummary
 {
-    /** @param string $state planned, cooking or cooked */
+    /** @param string $state planned, past, cooking or cooked */
     public function __construct(
         public string $id,
         public string $title,

@@ -14,6 +14,7 @@ use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Safety\Rules;
 use Pausis\Core\Tenderness\Doneness;
 
 /** The braise's own work as jobs: those the plan may move, and those that happen at their moment. */
@@ -47,7 +48,7 @@ final readonly class BraiseJobs
     private const PORTION_MINUTES = 10;
     private const FRIDGE_MINUTES = 5;
     private const COOLING_MINUTES = 30;
-    private const FRIDGE_BY_MINUTES = 120;
+    private const FRIDGE_BY_MINUTES = 60 * Rules::LEFTOVER_HOURS;
 
     public function __construct(private AdaptedBraise $braise, private DayPlan $day)
     {
@@ -119,7 +120,7 @@ final readonly class BraiseJobs
         foreach ($this->late($sauce) as $food => $at) {
             $moments[] = [new Job("add-$food", 'add-food', ['food' => $food], self::ADDING_MINUTES, true), $at, self::after($at, -self::ADDING_SLACK), self::after($at, self::ADDING_SLACK), $food];
         }
-        $cooled = self::after($this->day->serve, self::FRIDGE_BY_MINUTES - self::FRIDGE_MINUTES);
+        $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - self::FRIDGE_MINUTES);
         $portion = $this->braise->order->kitchen->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), self::PORTION_MINUTES, self::after($cooled, -self::COOLING_MINUTES));
         if (null !== $portion) {
             $moments[] = [new Job('portion', 'portion', [], self::PORTION_MINUTES, true), $portion, $this->day->serve, self::after($cooled, -self::COOLING_MINUTES), ''];
@@ -215,7 +216,7 @@ final readonly class BraiseJobs
         foreach ($jobs as $k => $job) {
             if ('beans-on' === $job->code) {
                 $jobs[$k] = self::job('beans-on', $job->variables, $job->minutes, 'boil-beans');
-                $jobs[] = self::job('boil-beans', $job->variables, HandsOn::BEAN_MINUTES, self::LOAD);
+                $jobs[] = self::job('boil-beans', $job->variables, Rules::BEAN_MINUTES, self::LOAD);
             }
         }
 

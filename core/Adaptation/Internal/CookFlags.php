@@ -50,7 +50,7 @@ final readonly class CookFlags
         $ready = null !== $cook->readyAfter($order->texture);
         $flags = [
             ...PotRun::refusals($order, $before),
-            ...array_values(array_filter(Rules::pulses($order->ingredients, []), static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < HandsOn::BEAN_MINUTES)),
+            ...array_values(array_filter(Rules::pulses($order->ingredients, []), static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES)),
             ...array_values(array_filter(Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids())),
             null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),
             ...array_map(fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts),

@@ -5,6 +5,7 @@ import type {
   BraiseSummary,
   BraiseView,
   Catalogue,
+  CautionGroupView,
   CookerDraft,
   CookerView,
   CookView,
@@ -38,6 +39,9 @@ export const useBraise = (id: string) =>
 
 export const useCookers = () =>
   useQuery({ queryKey: ["cookers"], queryFn: () => request<CookerView[]>("GET", "/cookers") });
+
+export const useCautions = () =>
+  useQuery({ queryKey: ["cautions"], queryFn: () => request<CautionGroupView[]>("GET", "/cautions") });
 
 export const useNotebook = () =>
   useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView[]>("GET", "/notebook") });

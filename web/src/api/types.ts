@@ -111,6 +111,12 @@ export type Catalogue = {
   mostRecipeBytes: number;
 };
 
+/** The usual cautions of one kind, in words. */
+export type CautionGroupView = {
+  title: string;
+  cautions: string[];
+};
+
 /** One of several values a field may have, with its words. */
 export type Choice = {
   value: string;

@@ -10,6 +10,7 @@ import { Waiting } from "../kit/Waiting";
 const STATES: Record<string, { sign: string; word: string; look: string }> = {
   planned: { sign: "○", word: "planned", look: "text-soft" },
   cooking: { sign: "◉", word: "on now", look: "text-heat" },
+  past: { sign: "–", word: "not cooked", look: "text-soft" },
   cooked: { sign: "✓", word: "cooked", look: "text-done" },
 };
 

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\App\Store;
+
+use Doctrine\DBAL\Connection;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Console\Tester\CommandTester;
+
+/**
+ * Small stores that older versions filled (stores/, in the order of their making: a sample house, a pot that is on, a cook
+ * that was closed) open in this one, and lose nothing. The first of them were made while migrations were still edited.
+ */
+final class OldStoresTest extends WebTestCase
+{
+    private string $store;
+
+    protected function setUp(): void
+    {
+        $this->store = (string) tempnam(sys_get_temp_dir(), 'pausis-old-');
+        $_SERVER['DATABASE_URL'] = $_ENV['DATABASE_URL'] = "sqlite:///$this->store";
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        $_SERVER['DATABASE_URL'] = $_ENV['DATABASE_URL'] = 'sqlite:///:memory:';
+        array_map(unlink(...), array_filter([$this->store, "$this->store-wal", "$this->store-shm"], is_file(...)));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function stores(): iterable
+    {
+        foreach (glob(__DIR__.'/stores/*.sql') ?: [] as $file) {
+            yield basename($file, '.sql') => [$file];
+        }
+    }
+
+    #[DataProvider('stores')]
+    public function testAnOlderStoreOpens(string $file): void
+    {
+        (new \PDO("sqlite:$this->store"))->exec((string) file_get_contents($file));
+        $client = self::createClient();
+        $migrate = new CommandTester((new Application($client->getKernel()))->find('doctrine:migrations:migrate'));
+        $migrate->execute(['--no-interaction' => true], ['interactive' => false]);
+        self::assertSame(0, $migrate->getStatusCode(), $migrate->getDisplay());
+        $connection = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $connection);
+        self::assertSame('ok', $connection->fetchOne('PRAGMA integrity_check'));
+
+        $get = static function (string $path) use ($client): array {
+            $client->request('GET', $path);
+            self::assertSame(200, $client->getResponse()->getStatusCode(), "$path: ".substr((string) $client->getResponse()->getContent(), 0, 500));
+
+            return (array) json_decode((string) $client->getResponse()->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        };
+        self::assertCount(3, $get('/api/braises'));
+        self::assertCount(2, $get('/api/cookers'));
+        self::assertCount(1, $get('/api/notebook'));
+        self::assertSame('640 m', ((array) $get('/api/house')['draft'])['altitude']);
+        /** @var list<array{id: string}> $braises */
+        $braises = $get('/api/braises');
+        foreach ($braises as $braise) {
+            self::assertNotSame('', $get("/api/braises/{$braise['id']}")['draft']);
+        }
+        foreach ($connection->fetchFirstColumn('SELECT id FROM cook') as $cook) {
+            self::assertIsString($cook);
+            self::assertNotSame('', $get("/api/cooks/$cook")['headline']);
+        }
+        foreach ($connection->fetchFirstColumn('SELECT planned FROM cook') as $planned) {
+            self::assertIsString($planned);
+            self::assertStringContainsString('latestHours', $planned, 'a cook keeps the plan that it was begun with');
+        }
+    }
+}
