@@ -99,6 +99,17 @@ if ('core' !== ($argv[1] ?? 'all')) {
         $answer = json_decode($call('PUT', $path, ['revision' => $revision, 'draft' => $draft]), true, 64, \JSON_THROW_ON_ERROR);
         $revision = $answer['revision'];
     })->line(200);
+    $pages = [
+        '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000).'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
+        '60,000 attributes' => '<html><body><p '.implode(' ', array_map(static fn (int $k): string => "a$k=1", range(1, 60_000))).'>2 onions</p></body></html>',
+        '39,000 tags' => '<html><body>'.str_repeat('<p>2 onions</p>', 19_500),
+        'a table of 9,000 open rows' => '<html><table>'.str_repeat('<tr><td>2 onions', 9_000),
+    ];
+    foreach ($pages as $what => $page) {
+        echo Measure::of("a saved page of $what", 4, 1, static function () use ($kernel, $page): void {
+            $kernel->handle(Request::create('/api/recipes/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: json_encode(['text' => $page, 'name' => 'page.html'], \JSON_THROW_ON_ERROR)));
+        })->line(2000);
+    }
     unlink($store);
 }
 printf("\npeak memory %.0f MB\n", memory_get_peak_usage(true) / 1e6);

@@ -68,13 +68,35 @@ final readonly class DraftOrder
     {
     }
 
+    /**
+     * With an identity for every line and step. In drafts of before it is what their ledger hung on then: the food's name, the place of
+     * the step.
+     */
+    public static function identified(BraiseDraft $draft): BraiseDraft
+    {
+        $seen = array_fill_keys(array_map(static fn (IngredientDraft $i): string => $i->id, $draft->ingredients), true);
+        $lines = [];
+        foreach ($draft->ingredients as $i) {
+            $id = $i->id;
+            for ($k = 2, $name = mb_substr($i->food, 0, 380); '' === $id; ++$k) {
+                $id = isset($seen[$name]) || '' === $name ? '' : $name;
+                $name = $i->food." ($k)";
+            }
+            $seen[$id] = true;
+            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id);
+        }
+        $steps = array_map(static fn (StepDraft $s, int $k): StepDraft => new StepDraft($s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id), $draft->steps, array_keys($draft->steps));
+
+        return $draft->with($lines, $steps);
+    }
+
     /** @return list<Ingredient> one a line of the draft, ignored ones included */
     public function understood(BraiseDraft $draft): array
     {
         $reader = $this->reader->for(UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary());
 
         return array_map(
-            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role)),
+            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role))->identified($i->id),
             $draft->ingredients,
         );
     }
@@ -92,7 +114,7 @@ final readonly class DraftOrder
             $read = $this->steps->read($s->source, $s->line);
             $minutes = '' === trim($s->minutes) ? $read->minutes : $this->steps->minutes(preg_match('/\p{L}/u', $s->minutes) ? $s->minutes : "$s->minutes min") ?? $read->minutes;
 
-            return $read->corrected(StepKind::tryFrom($s->kind) ?? $read->kind, $minutes)->using($naming->in($s->source));
+            return $read->corrected(StepKind::tryFrom($s->kind) ?? $read->kind, $minutes)->using($naming->in($s->source))->identified($s->id);
         }, $draft->steps);
     }
 

@@ -12,8 +12,10 @@ use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\Way;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -29,6 +31,7 @@ final readonly class ReadCommand
     public function __invoke(OutputInterface $output, #[Argument('A text, Markdown, JSON-LD or HTML file')] string $file): int
     {
         $problems = new Problems();
+        $from = hrtime(true);
         $text = $this->files->text(is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES + 1) : '', basename($file), $problems, 'file');
         $reading = null === $text ? null : $this->reader->read($text, $problems, 'file');
         if (null === $reading) {
@@ -65,8 +68,23 @@ final readonly class ReadCommand
             ], $reading->steps),
             'unread' => $reading->unread,
             'measures' => $reading->system->value,
+            'original' => null === $reading->original ? null : ['method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours), 'celsius' => $reading->original->ovenCelsius],
+            'questions' => [],
+            'structure' => ['ways' => array_map(self::way(...), $reading->ways), 'phases' => array_map(static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]], $reading->ways[0]->phases ?? [])],
+            'ms' => round((hrtime(true) - $from) / 1e6, 1),
         ]));
 
         return Command::SUCCESS;
+    }
+
+    /** @return array<string, mixed> */
+    private static function way(Way $way): array
+    {
+        $range = static fn (?Minutes $m): ?array => null === $m ? null : [$m->low, $m->high];
+
+        return [
+            'where' => $way->method->value, 'celsius' => $way->celsius, 'settings' => array_map($range, $way->settings) ?: new \stdClass(),
+            'minutes' => $range($way->minutes), 'lid' => $way->lid, 'amounts' => [],
+        ];
     }
 }

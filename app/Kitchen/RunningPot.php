@@ -47,7 +47,7 @@ final readonly class RunningPot
      */
     public function order(CookRecord $cook): BraiseOrder
     {
-        $draft = $this->drafts->fromArray([...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])]);
+        $draft = DraftOrder::identified($this->drafts->fromArray([...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])]));
         $problems = new Problems();
         $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $this->switchedOn($cook)->modify('-1 day'), $problems, $cook->cooker());
 

@@ -58,11 +58,11 @@ final readonly class StartPot
         $at = $this->times->past($start->at, $this->house->now()->modify(self::OLDEST_START), 'start-too-old', 'start-in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $at);
-        $draft = $this->drafts->fromArray([
+        $draft = DraftOrder::identified($this->drafts->fromArray([
             ...$braise->draft,
             ...('' === $start->cookerId ? [] : ['cookerId' => $start->cookerId]),
             ...('' === $start->serveAt ? [] : ['serveAt' => $start->serveAt]),
-        ]);
+        ]));
         $over = $this->isOver($draft, $at);
         $draft = $over ? $this->serving($draft, $at->modify('+1 day')) : $draft;
         $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $at, $problems);

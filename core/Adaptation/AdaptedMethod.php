@@ -101,7 +101,7 @@ final readonly class AdaptedMethod
         $key = match (true) {
             StepFate::Stays === $fate, $k === $cook, \in_array($code, self::FOR_SAFETY, true) => '',
             'thicken-on-hob' === $code => 'thicken',
-            default => "step:$k:$code",
+            default => 'step:'.('' === $step->id ? $k : $step->id).":$code",
         };
 
         return new AdaptedStep($fate, $step->kind, $step->source, $code, $variables, $key, $this->order->choices->refuses($key));
@@ -153,8 +153,8 @@ final readonly class AdaptedMethod
         $missing = [];
         foreach ($this->chosen->sauce->changes as $change) {
             $food = $change->ingredient?->foodText;
-            if (null !== $food && LiquidFate::Late !== $change->fate && ($change->loaded < $change->poured || $this->order->choices->refuses("boil:$food")) && !$boils(StepKind::Reduce, StepKind::Deglaze)) {
-                $missing[] = $this->added('wine-first', StepKind::Reduce, ['food' => $food, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
+            if (null !== $food && LiquidFate::Late !== $change->fate && ($change->loaded < $change->poured || $this->order->choices->refuses("boil:{$change->ingredient->key()}")) && !$boils(StepKind::Reduce, StepKind::Deglaze)) {
+                $missing[] = $this->added('wine-first', StepKind::Reduce, ['id' => $change->ingredient->key(), 'food' => $food, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
             }
         }
         foreach ($this->order->potIngredients() as $i) {
@@ -184,7 +184,7 @@ final readonly class AdaptedMethod
     {
         $key = match ($code) {
             'beans-first' => '', // what is for safety can't be refused
-            'wine-first' => 'boil:'.$variables['food'],
+            'wine-first' => 'boil:'.$variables['id'],
             default => "step:$code",
         };
 

@@ -81,16 +81,17 @@ final readonly class Changes
             $food = $change->ingredient->foodText ?? 'water';
             $variables = ['food' => $food, 'wasMl' => $change->was, 'isMl' => $change->poured, 'loadedMl' => $change->loaded];
             $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added, LiquidFate::Fixed], true) ? $this->chosen->sauce->atEnd : null;
-            $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$food" : "liquid:$food");
+            $id = $change->ingredient?->key() ?? 'water';
+            $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$id" : "liquid:$id");
             if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate) {
                 $entries[] = $this->entry('liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured);
             }
-            if ($change->loaded < $change->poured && LiquidFate::Late !== $change->fate || $this->order->choices->refuses("boil:$food")) {
+            if ($change->loaded < $change->poured && LiquidFate::Late !== $change->fate || $this->order->choices->refuses("boil:$id")) {
                 $left = null === $change->ingredient ? 1.0 : SauceBalance::leftOfBoiled($change->ingredient);
-                $entries[] = $this->entry('liquid-boiled-down', "boil:$food", [...$variables, 'loadedMl' => $change->poured * $left]);
+                $entries[] = $this->entry('liquid-boiled-down', "boil:$id", [...$variables, 'loadedMl' => $change->poured * $left]);
             }
-            if (LiquidFate::Kept === $change->fate && $this->order->choices->refuses("late:$food")) {
-                $entries[] = $this->entry('liquid-late', "late:$food", $variables);
+            if (LiquidFate::Kept === $change->fate && $this->order->choices->refuses("late:$id")) {
+                $entries[] = $this->entry('liquid-late', "late:$id", $variables);
             }
         }
         if ($this->order->choices->refuses('add-liquid')) {
@@ -107,12 +108,12 @@ final readonly class Changes
         $sour = self::isSour($this->order);
         foreach ($this->order->potIngredients() as $i) {
             if (Adding::Late === $i->food?->adding || Adding::Apart === $i->food?->adding) {
-                $entries[] = $this->entry(Adding::Apart === $i->food->adding ? 'cook-apart' : 'add-late', "late:$i->foodText", ['food' => $i->foodText, 'minutes' => (float) $i->food->lateMinutes]);
+                $entries[] = $this->entry(Adding::Apart === $i->food->adding ? 'cook-apart' : 'add-late', "late:{$i->key()}", ['id' => $i->key(), 'food' => $i->foodText, 'minutes' => (float) $i->food->lateMinutes]);
             } elseif (Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $this->window()->likely) {
                 $softening = Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $this->chosen->best, $this->window()->likely);
                 array_push($entries, ...$this->softened($i, $softening));
             } elseif (Adding::End === $i->food?->adding && Role::Herb === $i->role) {
-                $entries[] = $this->entry('herb-at-the-end', "late:$i->foodText", ['food' => $i->foodText]);
+                $entries[] = $this->entry('herb-at-the-end', "late:{$i->key()}", ['food' => $i->foodText]);
             }
         }
 
@@ -122,8 +123,8 @@ final readonly class Changes
     /** @return list<LedgerEntry> */
     private function softened(Ingredient $ingredient, Softening $softening): array
     {
-        $variables = ['food' => $ingredient->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
-        $key = "late:$ingredient->foodText";
+        $variables = ['id' => $ingredient->key(), 'food' => $ingredient->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+        $key = "late:{$ingredient->key()}";
 
         return match ($softening->softness) {
             Softness::Soft => [],

@@ -39,15 +39,15 @@ final readonly class LedgerChoices
             if (null === $i->millilitres) {
                 continue;
             }
-            $amount = $this->amount("liquid:$i->foodText") ?? ($this->refuses("liquid:$i->foodText") ? $i->millilitres : null);
+            $amount = $this->amount("liquid:{$i->key()}") ?? ($this->refuses("liquid:{$i->key()}") ? $i->millilitres : null);
             if (null !== $amount) {
-                $fixed[$i->foodText] = $amount;
+                $fixed[$i->key()] = $amount;
             }
-            if (!$hasPan || $this->refuses("boil:$i->foodText")) {
-                $unboiled[] = $i->foodText;
+            if (!$hasPan || $this->refuses("boil:{$i->key()}")) {
+                $unboiled[] = $i->key();
             }
-            if ($this->refuses("late:$i->foodText")) {
-                $early[] = $i->foodText;
+            if ($this->refuses("late:{$i->key()}")) {
+                $early[] = $i->key();
             }
         }
 

@@ -135,12 +135,12 @@ final readonly class SauceBalance
 
     private function isLate(Ingredient $ingredient): bool
     {
-        return Role::Dairy === $ingredient->role && !\in_array($ingredient->foodText, $this->wishes->early, true);
+        return Role::Dairy === $ingredient->role && !\in_array($ingredient->key(), $this->wishes->early, true);
     }
 
     private function left(Ingredient $ingredient): float
     {
-        return \in_array($ingredient->foodText, $this->wishes->unboiled, true) ? 1.0 : self::leftOfBoiled($ingredient);
+        return \in_array($ingredient->key(), $this->wishes->unboiled, true) ? 1.0 : self::leftOfBoiled($ingredient);
     }
 
     /** Share of a liquid that is left when it has been boiled down in the pan: 1 for what isn't. */
@@ -173,8 +173,8 @@ final readonly class SauceBalance
             $left = $this->left($i);
             if ($this->isLate($i)) {
                 $changes[$k] = new LiquidChange($i, $i->millilitres, $i->millilitres, 0.0, LiquidFate::Late);
-            } elseif (isset($this->wishes->fixed[$i->foodText])) {
-                $poured = $this->wishes->fixed[$i->foodText];
+            } elseif (isset($this->wishes->fixed[$i->key()])) {
+                $poured = $this->wishes->fixed[$i->key()];
                 $room -= $poured * $left;
                 $changes[$k] = new LiquidChange($i, $i->millilitres, $poured, $poured * $left, LiquidFate::Fixed);
             } elseif (null !== $i->food?->cut) {

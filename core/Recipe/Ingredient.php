@@ -24,6 +24,7 @@ final readonly class Ingredient
      * @param float       $confidence  0 to 1
      * @param list<Doubt> $doubts      why the confidence is not 1
      * @param Guess|null  $guess       a word of it that was taken for another
+     * @param string      $id          of the line in its recipe; empty where it has none
      */
     public function __construct(
         public int $line,
@@ -41,7 +42,21 @@ final readonly class Ingredient
         public float $confidence,
         public array $doubts = [],
         public ?Guess $guess = null,
+        public string $id = '',
     ) {
+    }
+
+    /** What ledger, ticks and pins hang on: its identity, or where it has none its name. */
+    public function key(): string
+    {
+        return '' === $this->id ? $this->foodText : $this->id;
+    }
+
+    /** @param string $id outlives corrections of the line */
+    public function identified(string $id): self
+    {
+        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id);
     }
 
     /** Whether it is of the same food, or the same unknown words. */
@@ -54,13 +69,13 @@ final readonly class Ingredient
     public function named(): self
     {
         return null === $this->food ? $this : new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess);
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id);
     }
 
     public function doubted(Doubt $doubt): self
     {
         return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess);
+            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess, $this->id);
     }
 
     /** With an amount that came from somewhere else. */
@@ -69,6 +84,6 @@ final readonly class Ingredient
         $doubts = array_values(array_filter($this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d));
 
         return new self($this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess);
+            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess, $this->id);
     }
 }

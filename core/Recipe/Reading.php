@@ -16,6 +16,7 @@ final readonly class Reading
      * @param list<array{line: int, source: string}> $unread      shown as not read, never dropped
      * @param list<Mark>                             $marks
      * @param UnitSystem                             $system      whose cups and spoons were assumed
+     * @param list<Way>                              $ways        alternatives, the one that the text tells first first
      */
     public function __construct(
         public string $text,
@@ -27,6 +28,7 @@ final readonly class Reading
         public ?OriginalMethod $original,
         public array $marks,
         public UnitSystem $system,
+        public array $ways = [],
     ) {
     }
 

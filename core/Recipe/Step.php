@@ -31,20 +31,27 @@ final readonly class Step
         public ?string $vessel = null,
         public array $ingredients = [],
         public ?Guess $guess = null,
+        public string $id = '',
     ) {
+    }
+
+    public function identified(string $id): self
+    {
+        return new self($this->line, $this->source, $this->kind, $this->minutes, $this->celsius, $this->method, $this->perSide,
+            $this->hob, $this->setting, $this->until, $this->vessel, $this->ingredients, $this->guess, $id);
     }
 
     /** @param list<int> $ingredients */
     public function using(array $ingredients): self
     {
         return new self($this->line, $this->source, $this->kind, $this->minutes, $this->celsius, $this->method, $this->perSide,
-            $this->hob, $this->setting, $this->until, $this->vessel, $ingredients, $this->guess);
+            $this->hob, $this->setting, $this->until, $this->vessel, $ingredients, $this->guess, $this->id);
     }
 
     /** @param array{low: float, high: float}|null $minutes */
     public function corrected(StepKind $kind, ?array $minutes): self
     {
         return new self($this->line, $this->source, $kind, $minutes, $this->celsius, $this->method, $this->perSide,
-            $this->hob, $this->setting, $this->until, $this->vessel, $this->ingredients, $this->guess);
+            $this->hob, $this->setting, $this->until, $this->vessel, $this->ingredients, $this->guess, $this->id);
     }
 }

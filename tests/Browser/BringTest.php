@@ -61,7 +61,7 @@ final class BringTest extends BrowserTestCase
         $this->pick('More for 3 carrots', 'Join to the line above');
         $this->field('Amount of 2 onions 3 carrots');
         $this->pick('More for 2 onions 3 carrots', 'Split into two lines');
-        self::waitFor(static fn (): bool => true === self::$driver->executeScript('return document.activeElement.ariaLabel?.startsWith("Where to split") ?? false'), 5, 'the line to be split to have the focus');
+        self::waitFor(static fn (): bool => true === self::$driver->executeScript('return document.activeElement.ariaLabel?.startsWith("Where to split") ?? false'), self::WAIT_SECONDS, 'the line to be split to have the focus');
         self::$driver->executeScript('document.activeElement.setSelectionRange(8, 8)');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->field('Amount of 3 carrots');

@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
 abstract class BrowserTestCase extends TestCase
 {
     protected const NOW = '2026-11-26T17:30:00+01:00';
-    private const WAIT_SECONDS = 8.0;
+    protected const WAIT_SECONDS = 30.0;
 
     protected static ChromeDriver $driver;
     protected static string $address;

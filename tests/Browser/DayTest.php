@@ -140,7 +140,7 @@ final class DayTest extends BrowserTestCase
         $this->see('kept here');
         $this->see('18:35');
         $focused = static fn (): bool => true === self::$driver->executeScript('return document.activeElement.textContent.includes("set another time for Drain and mash: mash")');
-        self::waitFor($focused, 8, 'the focus on the time that was set');
+        self::waitFor($focused, self::WAIT_SECONDS, 'the focus on the time that was set');
         $this->press('Undo');
         $this->dontSee('kept here');
         $this->press('keep here: Fork test');
@@ -159,7 +159,7 @@ final class DayTest extends BrowserTestCase
         self::assertStringContainsString('Joris', $this->find($test)->getText());
         $this->press('Tamsin home at noon');
         $this->see('Tamsin');
-        self::waitFor(fn (): bool => str_contains($this->find($test)->getText(), 'Tamsin'), 8, 'Tamsin at the fork test');
+        self::waitFor(fn (): bool => str_contains($this->find($test)->getText(), 'Tamsin'), self::WAIT_SECONDS, 'Tamsin at the fork test');
         $this->assertSound();
         $this->press('Undo');
         self::waitFor(fn (): bool => str_contains($this->find($test)->getText(), 'Joris'), 8, 'Joris at the fork test');

@@ -60,6 +60,7 @@ final readonly class BraisePresenter
      */
     public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null): WorkedBraise
     {
+        $draft = DraftOrder::identified($draft);
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
         $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker) : $this->begun($draft, $understood, $problems, $cook);

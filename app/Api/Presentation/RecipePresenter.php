@@ -84,7 +84,7 @@ final readonly class RecipePresenter
             $this->title($reading),
             (string) ($reading->serves ?? self::USUAL_SERVINGS),
             $reading->text,
-            array_map(static fn (Ingredient $i): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true)), $reading->ingredients),
+            array_map(static fn (Ingredient $i, int $k): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), 'i'.($k + 1)), $reading->ingredients, array_keys($reading->ingredients)),
             $this->original($reading, $measures),
             $this->meat($reading, $measures),
             $this->cookers->all()[0]->id ?? '',
@@ -95,7 +95,7 @@ final readonly class RecipePresenter
             $this->house->record()->thickness,
             Thickener::CornStarch->value,
             'auto',
-            array_map(static fn (Step $s): StepDraft => new StepDraft($s->line, $s->source), $reading->steps),
+            array_map(static fn (Step $s, int $k): StepDraft => new StepDraft($s->line, $s->source, id: 's'.($k + 1)), $reading->steps, array_keys($reading->steps)),
             $whose,
         );
     }

@@ -49,4 +49,15 @@ final readonly class BraiseDraft
         #[Assert\Length(max: 30)] public string $sure = 'nine-in-ten',
     ) {
     }
+
+    /**
+     * @param list<IngredientDraft> $ingredients
+     * @param list<StepDraft>       $steps
+     */
+    public function with(array $ingredients, array $steps): self
+    {
+        return new self($this->title, $this->serves, $this->recipeText, $ingredients, $this->original, $this->meat, $this->cookerId, $this->serveAt, $this->away,
+            $this->level, $this->texture, $this->thickness, $this->thickener, $this->setting, $steps, $this->measures, $this->refused, $this->amounts,
+            $this->handling, $this->sides, $this->pins, $this->ownSides, $this->sure);
+    }
 }

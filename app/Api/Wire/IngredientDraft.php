@@ -9,7 +9,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** One line of the recipe as the cook left it: the source as pasted, amount and food as read or corrected. */
 final readonly class IngredientDraft
 {
-    /** @param string $role empty for the reader's own guess */
+    /**
+     * @param string $role empty for the reader's own guess
+     * @param string $id   of the line, whatever is made of it; empty where it has none yet
+     */
     public function __construct(
         public int $line,
         #[Assert\Length(max: 4000)] public string $source,
@@ -17,6 +20,7 @@ final readonly class IngredientDraft
         #[Assert\Length(max: 400)] public string $food,
         #[Assert\Length(max: 20)] public string $role,
         public bool $ignored,
+        #[Assert\Length(max: 400)] public string $id = '',
     ) {
     }
 }

@@ -14,6 +14,7 @@ final readonly class StepDraft
         #[Assert\Length(max: 4000)] public string $source,
         #[Assert\Length(max: 20)] public string $kind = '',
         #[Assert\Length(max: 40)] public string $minutes = '',
+        #[Assert\Length(max: 40)] public string $id = '',
     ) {
     }
 }

@@ -117,8 +117,8 @@ final readonly class BraiseJobs
                 $moments[] = [new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at, (string) $task->variables['setting']];
             }
         }
-        foreach ($this->late($sauce) as $food => $at) {
-            $moments[] = [new Job("add-$food", 'add-food', ['food' => $food], self::ADDING_MINUTES, true), $at, self::after($at, -self::ADDING_SLACK), self::after($at, self::ADDING_SLACK), $food];
+        foreach ($this->late($sauce) as $id => [$food, $at]) {
+            $moments[] = [new Job("add-$id", 'add-food', ['food' => $food], self::ADDING_MINUTES, true), $at, self::after($at, -self::ADDING_SLACK), self::after($at, self::ADDING_SLACK), $food];
         }
         $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - self::FRIDGE_MINUTES);
         $portion = $this->braise->order->kitchen->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), self::PORTION_MINUTES, self::after($cooled, -self::COOLING_MINUTES));
@@ -131,16 +131,17 @@ final readonly class BraiseJobs
         return $moments;
     }
 
-    /** @return array<string, \DateTimeImmutable> when each thing that goes in late is to go in */
+    /** @return array<string, array{string, \DateTimeImmutable}> what goes in late, by its identity, and when */
     private function late(\DateTimeImmutable $sauce): array
     {
         $late = [];
         foreach ($this->braise->ledger as $entry) {
             $food = (string) ($entry->variables['food'] ?? '');
+            $id = (string) ($entry->variables['id'] ?? $food);
             if (!$entry->refused && 'add-late' === $entry->code) {
-                $late[$food] = self::down(self::after($sauce, -(int) $entry->variables['minutes']));
+                $late[$id] = [$food, self::down(self::after($sauce, -(int) $entry->variables['minutes']))];
             } elseif (!$entry->refused && 'add-at' === $entry->code) {
-                $late[$food] = self::down(self::after($this->day->switchOn, (int) round(60 * (float) $entry->variables['afterHours'])));
+                $late[$id] = [$food, self::down(self::after($this->day->switchOn, (int) round(60 * (float) $entry->variables['afterHours'])))];
             }
         }
 

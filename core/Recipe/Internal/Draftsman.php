@@ -12,13 +12,13 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;
-use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\StepReader;
+use Pausis\Core\Recipe\Way;
 
 /** Takes one text apart into title, ingredients, steps and what is left. Used once. */
 final class Draftsman
@@ -44,9 +44,6 @@ final class Draftsman
     private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|enough\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons|of\s+us|\W*$)))\s*:?\s+(?:about\s+|around\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2})\s+(?:servings|portions|people|persons)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
-    /** A cooking step shorter than this is part of another. */
-    private const LEAST_COOK_MINUTES = 20.0;
-    private const MORE_COOKING = '/\b(?:cook|simmer|braise|bake|leave)\b.*\b(?:more|further|another)\b|\b(?:another|further)\b.*\b(?:cook|simmer|braise|bake)/iu';
     private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
     /** Less than this beside a thickener or in a pan is no liquid of the pot, mL. */
     private const LEAST_MILLILITRES = 50.0;
@@ -94,7 +91,9 @@ final class Draftsman
         $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
         $marks = $this->marking->over($text);
 
-        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), $this->original($steps), $marks, $this->reader->system());
+        $ways = (new WayReader())->read(self::sentences($marks));
+
+        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways);
     }
 
     private function hasRoom(): bool
@@ -388,28 +387,44 @@ final class Draftsman
         return $unread;
     }
 
-    /** @param list<Step> $steps */
-    private function original(array $steps): ?OriginalMethod
+    /**
+     * The text beside the ingredients, in sentences.
+     *
+     * @param list<Mark> $marks
+     *
+     * @return list<array{string, string, int}> text, zone, line
+     */
+    private static function sentences(array $marks): array
     {
-        $minutes = 0.0;
-        $method = $celsius = null;
-        foreach ($steps as $step) {
-            $celsius ??= $step->celsius;
-            if (StepKind::Cook === $step->kind && null !== $step->minutes && $step->minutes['high'] >= self::LEAST_COOK_MINUTES) {
-                $minutes += ($step->minutes['low'] + $step->minutes['high']) / 2;
-                $method ??= $step->method ?? (null === $step->setting ? null : Method::SlowCooker);
-            } elseif ($minutes > 0 && null !== $step->minutes && $step->minutes['high'] >= self::LEAST_COOK_MINUTES && preg_match(self::MORE_COOKING, $step->source)) {
-                $minutes += ($step->minutes['low'] + $step->minutes['high']) / 2;
+        $line = 1;
+        $sentences = [];
+        foreach ($marks as $mark) {
+            $zone = match ($mark->kind) {
+                MarkKind::Title => 'title',
+                MarkKind::Heading => 'heading',
+                MarkKind::Facts => 'fact',
+                MarkKind::Step => 'step',
+                MarkKind::Note, MarkKind::Unread => 'other',
+                default => null,
+            };
+            if (null !== $zone && preg_match('/\S/u', $mark->text)) {
+                $sentences[] = [trim($mark->text), $zone, $line];
             }
-        }
-        $minutes = 0.0 === $minutes ? (float) $this->saidMinutes : $minutes;
-        if (0.0 === $minutes) {
-            return null;
-        }
-        foreach ($steps as $step) {
-            $method ??= \in_array($step->kind, [StepKind::Cook, StepKind::Preheat, StepKind::Load], true) ? $step->method : null;
+            $line += substr_count($mark->text, "\n");
         }
 
-        return new OriginalMethod($method ?? (null === $celsius ? Method::Hob : Method::Oven), $minutes / 60, Method::SlowCooker === $method ? null : $celsius);
+        return $sentences;
+    }
+
+    /** @param list<Way> $ways */
+    private static function original(array $ways): ?OriginalMethod
+    {
+        foreach ($ways as $way) {
+            if (null !== $way->original()) {
+                return $way->original();
+            }
+        }
+
+        return null;
     }
 }

@@ -287,6 +287,7 @@ export type IngredientDraft = {
   food: string;
   role: string;
   ignored: boolean;
+  id: string;
 };
 
 /** A side dish's job that is done. */
@@ -585,6 +586,7 @@ export type StepDraft = {
   source: string;
   kind: string;
   minutes: string;
+  id: string;
 };
 
 /** A number as the sum of its terms. */

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe;
+
+/** One thing that is done in a recipe. core/data/acts.json has the words for each. */
+enum ActKind: string
+{
+    case Preheat = 'preheat';
+    case Soak = 'soak';
+    case Marinate = 'marinate';
+    case Prepare = 'prepare';
+    case Cut = 'cut';
+    case Tie = 'tie';
+    case Dry = 'dry';
+    case Season = 'season';
+    case Flour = 'flour';
+    case WarmInsert = 'warm-insert';
+    case Blanch = 'blanch';
+    case Render = 'render';
+    case Brown = 'brown';
+    case Toast = 'toast';
+    case FryBase = 'fry-base';
+    case Fry = 'fry';
+    case Deglaze = 'deglaze';
+    case BoilDown = 'boil-down';
+    case BoilBeans = 'boil-beans';
+    case Load = 'load';
+    case Cook = 'cook';
+    case Add = 'add';
+    case TurnSetting = 'turn-setting';
+    case LidOff = 'lid-off';
+    case PokeDown = 'poke-down';
+    case Check = 'check';
+    case Test = 'test';
+    case TakeOut = 'take-out';
+    case Lift = 'lift';
+    case Rest = 'rest';
+    case Skim = 'skim';
+    case Strain = 'strain';
+    case Blend = 'blend';
+    case Sieve = 'sieve';
+    case Reduce = 'reduce';
+    case Glaze = 'glaze';
+    case Slurry = 'slurry';
+    case ButterAndStarch = 'butter-and-starch';
+    case CreamOrYoghurtIn = 'cream-or-yoghurt-in';
+    case Shred = 'shred';
+    case BackIntoTheJuice = 'back-into-the-juice';
+    case Mash = 'mash';
+    case Crisp = 'crisp';
+    case SeasonToTaste = 'season-to-taste';
+    case Garnish = 'garnish';
+    case SideWork = 'side-work';
+    case Serve = 'serve';
+    case Portion = 'portion';
+    case Other = 'other';
+
+    /** Whether it belongs to what is done with the sauce and the meat once that is tender. */
+    public function finishes(): bool
+    {
+        return \in_array($this, [
+            self::Lift, self::Rest, self::Skim, self::Strain, self::Blend, self::Sieve, self::Reduce, self::Glaze, self::Slurry, self::ButterAndStarch,
+            self::CreamOrYoghurtIn, self::Shred, self::BackIntoTheJuice, self::Mash, self::Crisp, self::SeasonToTaste, self::Garnish, self::Serve, self::Portion,
+        ], true);
+    }
+
+    /** Whether it thickens with starch. */
+    public function thickens(): bool
+    {
+        return self::Slurry === $this || self::ButterAndStarch === $this;
+    }
+}
