@@ -10,11 +10,13 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\RecipeReader;
-use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Recipe\Way;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -39,6 +41,7 @@ final readonly class ReadCommand
 
             return Command::FAILURE;
         }
+        $places = array_flip(array_map(static fn (Ingredient $i): string => $i->key(), $reading->ingredients));
         $output->writeln(Json::pretty([
             'title' => $reading->title,
             'serves' => $reading->serves,
@@ -54,18 +57,16 @@ final readonly class ReadCommand
                 'confidence' => round($i->confidence, 2),
                 'problems' => array_map(static fn (Doubt $d): string => $d->value, $i->doubts),
             ], $reading->ingredients),
-            'steps' => array_map(static fn (Step $s): array => [
-                'source' => $s->source,
-                'kind' => $s->kind->value,
-                'minutes' => $s->minutes,
-                'temperature' => null === $s->celsius ? null : round($s->celsius, 1),
-                'setting' => $s->setting,
-                'ingredients' => array_map(static fn (int $k): string => $reading->ingredients[$k]->foodText, $s->ingredients),
-                'perSide' => $s->perSide,
-                'hob' => $s->hob,
-                'until' => $s->until,
-                'vessel' => $s->vessel,
-            ], $reading->steps),
+            'steps' => array_map(static fn (Act $a): array => [
+                'source' => $a->source,
+                'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->timing ? 'add-late' : $a->kind->value,
+                'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
+                'temperature' => null === $a->celsius ? null : round($a->celsius, 1),
+                'setting' => null,
+                'ingredients' => array_values(array_filter(array_map(static fn (string $id): ?int => $places[$id] ?? null, $a->foods), static fn (?int $k): bool => null !== $k)),
+                'perSide' => $a->perSide,
+                'until' => $a->until,
+            ], $reading->acts),
             'unread' => $reading->unread,
             'measures' => $reading->system->value,
             'original' => null === $reading->original ? null : ['method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours), 'celsius' => $reading->original->ovenCelsius],

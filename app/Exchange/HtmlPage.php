@@ -8,7 +8,7 @@ namespace Pausis\App\Exchange;
 final readonly class HtmlPage
 {
     private const BLOCKS = ['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'section', 'article', 'header', 'main', 'blockquote', 'dt', 'dd', 'table', 'pre', 'label'];
-    private const NEVER_SHOWN = ['script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head', 'object', 'video', 'audio', 'canvas'];
+    private const NEVER_SHOWN = ['title', 'script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head', 'object', 'video', 'audio', 'canvas'];
     private const MOST_SCRIPTS = 50;
     private const MOST_TAG_BYTES = 2_000;
     private const MOST_TAGS = 40_000;
@@ -34,16 +34,53 @@ final readonly class HtmlPage
         return $found;
     }
 
+    /**
+     * The recipe that a page's microdata (schema.org Recipe in itemprop attributes) names, as JSON-LD would have it; null where it has
+     * no ingredients.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function microdata(string $html): ?array
+    {
+        if (!preg_match('/itemprop\s*=\s*["\']?(?:recipeIngredient|ingredients)\b/i', $html)) {
+            return null;
+        }
+        $found = [];
+        $nodes = (new \DOMXPath($this->parsed($this->bare($this->inUtf8($html)))))->query('//*[@itemprop]');
+        foreach (false === $nodes ? [] : $nodes as $node) {
+            \assert($node instanceof \DOMElement);
+            $value = $node->getAttribute('content');
+            $row = 'td' === $node->nodeName && null !== $node->parentNode ? $node->parentNode : $node;
+            $text = '' === $value ? trim($this->textOf($row), "# \n") : $value;
+            foreach (explode(' ', $node->getAttribute('itemprop')) as $name) {
+                '' === $text || $found[$name][] = $text;
+            }
+        }
+        $one = static fn (string $name): string => $found[$name][0] ?? '';
+        $steps = array_merge(...array_map(static fn (string $t): array => preg_split('/\n+/', $t) ?: [], $found['recipeInstructions'] ?? []));
+
+        return ['@type' => 'Recipe', 'name' => $one('name'), 'recipeYield' => $one('recipeYield'), 'cookTime' => $one('cookTime'), 'prepTime' => $one('prepTime'),
+            'recipeIngredient' => $found['recipeIngredient'] ?? $found['ingredients'] ?? [], 'recipeInstructions' => array_map(static fn (string $t): array => ['text' => $t], $steps)];
+    }
+
     /** Whether it has no more tags than can be taken apart in a second or two. */
     public function isOfBearableSize(string $html): bool
     {
         return substr_count($this->bare($html), '<') <= self::MOST_TAGS;
     }
 
-    /** What a reader of the page sees, a line for each block and a space between cells. */
+    /** What a reader of the page sees from its main heading on, a line for each block and a space between cells. */
     public function visibleText(string $html): string
     {
         $body = $this->parsed($this->bare($this->inUtf8($html)))->getElementsByTagName('body')->item(0);
+        $text = $this->textOf($body);
+        $main = strpos("\n$text", "\n# ");
+
+        return false === $main ? $text : substr($text, $main);
+    }
+
+    private function textOf(?\DOMNode $body): string
+    {
         $text = '';
         $node = $body;
         while (null !== $node && \strlen($text) < self::MOST_TEXT_BYTES) {
@@ -67,6 +104,7 @@ final readonly class HtmlPage
     private static function gap(\DOMNode $node): string
     {
         return match (true) {
+            1 === preg_match('/^h[1-6]$/', $node->nodeName) => "\n".str_repeat('#', (int) $node->nodeName[1]).' ',
             'br' === $node->nodeName, \in_array($node->nodeName, self::BLOCKS, true) => "\n",
             'td' === $node->nodeName, 'th' === $node->nodeName => ' ',
             default => '',
@@ -97,7 +135,11 @@ final readonly class HtmlPage
             $at = false === $past ? \strlen($html) : $past + 1;
         }
 
-        return (string) preg_replace('/<(\/?[a-z][a-z0-9:-]*+)[^<>]*+>/i', '<$1>', $bare.substr($html, $at));
+        return (string) preg_replace_callback('/<(\/?[a-z][a-z0-9:-]*+)([^<>]*+)>/i', static function (array $m): string {
+            $kept = preg_match_all('/\b(?:itemprop|content)\s*=\s*(?:"[^"]{0,300}"|\'[^\']{0,300}\'|[\w:.-]{1,60})/i', substr($m[2], 0, self::MOST_TAG_BYTES), $all) ? ' '.implode(' ', \array_slice($all[0], 0, 2)) : '';
+
+            return "<$m[1]$kept>";
+        }, $bare.substr($html, $at));
     }
 
     private function inUtf8(string $html): string

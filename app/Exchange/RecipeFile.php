@@ -60,6 +60,10 @@ final readonly class RecipeFile
 
             return null;
         }
+        $microdata = $this->html->microdata($content);
+        if (null !== $microdata) {
+            return $this->jsonLd->text($microdata);
+        }
         $text = $this->html->visibleText($content);
         if ('' === trim($text)) {
             $problems->add('page-without-text', $path);

@@ -112,7 +112,8 @@ final class Larder
                 $id = $this->byName[$name] ?? $this->byName[self::singular($name)] ?? $this->byName[$name.'s'] ?? null;
                 if (null !== $id) {
                     $found = [$this->find($id) ?? throw new \LogicException("No food $id."), $name, $i];
-                    $last = min($last, $i + $length - 1);
+                    // The noun is the last of words that stand together.
+                    $last = min($last, $i + $length);
                 }
             }
             if (null !== $found) {

@@ -20,7 +20,7 @@ final readonly class AmountReader
     private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
-    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|dash|glug|sprig|slosh|bottle|glass|tin|can)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|dash|glug|sprig|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 
@@ -39,7 +39,7 @@ final readonly class AmountReader
         $this->range = \sprintf(self::RANGE, $n);
         $this->unit = "/$u/iu";
         $this->loose = \sprintf(self::LOOSE, $u);
-        $this->size = '/(?<low>\d+(?:[.,]\d+)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre|liter)\b\.?/iu';
+        $this->size = '/(?<low>\d+(?:[.,]\d+)?(?:\s?[½¼¾⅓⅔]|\s\d\s?[\/⁄]\s?\d)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre|liter)\b\.?/iu';
         $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:".str_replace('?<unit>', '?:', $u).')/iu';
     }
 
@@ -74,11 +74,34 @@ final readonly class AmountReader
         }
         $amount = $this->inContainer($scan, $amount);
         $again = $this->alternatives($scan);
-        if (true === $amount->unit?->isContainer() && null !== $again) {
+        if (null !== $again?->unit && self::isExact($again->unit) && null !== $amount->unit && !self::isExact($amount->unit) && !$amount->unit->isContainer()) {
+            $amount = new Amount($again->low, $again->high, $again->unit, $amount->container, $amount->count);
+        } elseif (true === $amount->unit?->isContainer() && null !== $again) {
             $amount = new Amount($again->low * $amount->middle(), $again->high * $amount->middle(), $again->unit, $amount->unit, $amount->middle());
         }
 
         return new FoundAmount($amount, $start, $scan->at);
+    }
+
+    /** What a scale or a jug shows wins over a spoon, a cup or a glass. */
+    private static function isExact(Unit $unit): bool
+    {
+        return \in_array($unit, [Unit::Gram, Unit::Kilogram, Unit::Millilitre, Unit::Centilitre, Unit::Decilitre, Unit::Litre, Unit::Ounce, Unit::Pound, Unit::FluidOunce], true);
+    }
+
+    /** The first weight in a text; null where it names none. */
+    public function weightIn(string $text): ?Amount
+    {
+        $from = 0;
+        for ($i = 0; $i < self::MOST_PLACES && preg_match($this->anywhere, $text, $m, \PREG_OFFSET_CAPTURE, $from); ++$i) {
+            $found = $this->at($text, $m[0][1]);
+            if (null !== $found?->amount->unit && \in_array($found->amount->unit, [Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound], true)) {
+                return $found->amount;
+            }
+            $from = $m[0][1] + max(1, \strlen($m[0][0]));
+        }
+
+        return null;
     }
 
     private function multiple(Scanner $scan): ?Amount
@@ -108,7 +131,7 @@ final readonly class AmountReader
     {
         $m = $scan->take($this->size);
 
-        return null === $m ? null : self::exactly((float) str_replace(',', '.', $m['low']), Unit::spelled($m['unit']));
+        return null === $m ? null : self::exactly(Number::value($m['low']), Unit::spelled($m['unit']));
     }
 
     private function measure(Scanner $scan): ?Amount
@@ -163,6 +186,12 @@ final readonly class AmountReader
             $more = 'half' === strtolower($half['part']) ? 0.5 : 0.25;
 
             return new Amount($amount->low + $more, $amount->high + $more, $amount->unit);
+        }
+        $grams = Unit::Kilogram === $amount->unit ? $scan->take('/\s+(?<grams>\d{3})(?=\s*(?:g\b|of\b|,|$|\s\p{L}))/iu') : null;
+        if (null !== $grams) {
+            $scan->skip('/\s*g\b/iu');
+
+            return new Amount($amount->low + (float) $grams['grams'] / 1000, $amount->high + (float) $grams['grams'] / 1000, Unit::Kilogram);
         }
         $began = $scan->at;
         $scan->skip('/\s*(?:,?\s*(?:plus|and|\+|&)\s+(?:an?\s+extra\s+)?)?/iu');

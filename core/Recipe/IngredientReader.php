@@ -14,8 +14,11 @@ use Pausis\Core\Meat\Cuts;
 final class IngredientReader
 {
     /** What stands before an ingredient and is none of it. */
-    public const BULLET = '/^\s*(?:[-–—*•·▢☐□✓+>]|\[[ x]?\]|\d{1,2}[.)](?=\s))\s*/iu';
+    public const BULLET = '/^\s*(?:[-–—*•·▢☐□✓✔+>|]|\[[ x]?\]|\d\x{FE0F}?\x{20E3}|\d{1,2}[.)](?=\s)|[\p{So}\p{Sk}\x{FE0F}\x{200D}\x{20E3}])+\s*/iu';
     private const ANIMAL = '/\b(beef|ox|veal|pork|lamb|mutton|hogget|goat|kid|venison|deer|boar|chicken|hen|duck|goose|turkey|guinea fowl|rabbit|hare)\b/iu';
+    /** Said of an animal, but none. */
+    private const MADE_OF_MEAT = '/\b(?:stock|broth|soup|gravy|drippings?|fat|sausages?|bouillon|cubes?|consomm[ée]|ham|bacon|lard|tallow|jus|demi[- ]glace|seasoning|spice|masala|rub)s?$/u';
+    private const EITHER = '/^(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice|flour|bouillon|cubes?)\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
     private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
@@ -31,8 +34,12 @@ final class IngredientReader
     private const DRAINED_SHARE = 0.6;
     private const LENGTH_PIECE = '/^(?:an?\s+|\d\s+)?(?<low>\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece|knob|length|chunk|thumb|stick)?s?\s+(?:of\s+)?/iu';
     private const GRAMS_A_CENTIMETRE = 6.0;
+    private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)\s*[:–—]\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
+    /** Of a medium one. */
+    private const SMALL = 0.65;
+    private const LARGE = 1.4;
     /** Roles whose amount hardly matters to a braise, so that its absence is no doubt. */
-    private const SMALL = [Role::Salt, Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Fat];
+    private const MINOR = [Role::Salt, Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Fat];
     /** Words that open a food without naming it. */
     private const LEADING = '/^(?:(?:of|the|some|any|more|extra|a\s+little|a\s+bit\s+of|a\s+little\s+bit\s+of|plenty\s+of|lots\s+of|enough|good|whatever|your|each|or\s+so\s+of|or\s+so)\s+)+/iu';
 
@@ -113,6 +120,8 @@ final class IngredientReader
     {
         $found = $this->amounts->find($text);
         $rest = self::withoutLead(null === $found ? $text : $found->without($text));
+        // "lamb or chicken stock" is stock.
+        $rest = (string) preg_replace(self::EITHER, '$2 $3', $rest);
         $amountText = null === $found ? '' : (string) preg_replace('/\s+of$/iu', '', $found->in($text));
         [$foodText, $notes] = self::splitNotes($rest);
         if (str_starts_with($rest, '(') && preg_match('/^\(([^)]*)\)\s*(.+)$/us', $rest, $m)) {
@@ -148,6 +157,11 @@ final class IngredientReader
             [$food, $notes] = self::splitNotes(substr($text, \strlen($m[0])));
 
             return $this->understand($source, $line, self::grammes($centimetres * self::GRAMS_A_CENTIMETRE), trim((string) preg_replace('/\s+of\s*$/u', '', $m[0])), $food, $notes, null);
+        }
+        if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
+            [, $notes] = self::splitNotes('x '.ltrim($found->without($m['rest']), ' ,'));
+
+            return $this->understand($source, $line, $found->amount, $found->in($m['rest']), trim($m['food']), trim($notes), null);
         }
         if (preg_match(self::TRAILING_COUNT, $text, $m)) {
             $count = ($m['count'] ?? '').($m['bracket'] ?? '').($m['ones'] ?? '');
@@ -192,7 +206,7 @@ final class IngredientReader
             $cut = null;
         }
         $millilitres = $this->millilitres($amount, $food);
-        $grams = $this->weighedInNotes($amount, $notes) ?? $this->grams($amount, $food, $cut, $notes);
+        $grams = $this->weighedInNotes($amount, $notes) ?? $this->grams($amount, $food, $cut, $notes, "$amountText $foodText $notes");
         if (null === $millilitres && null !== $grams && $readRole->isPoured() && null !== $food?->density) {
             $millilitres = $grams / $food->density;
         }
@@ -273,6 +287,9 @@ final class IngredientReader
             return [$named[0], null, $named[0]->role];
         }
         $cut = $this->cuts->named($text);
+        if (null !== $named && preg_match(self::MADE_OF_MEAT, $named[1]) && str_ends_with(Larder::normal($text), $named[1])) {
+            return [$named[0], null, $named[0]->role];
+        }
         if (null !== $cut || preg_match(self::ANIMAL, $text)) {
             return [null, $cut, Role::Meat];
         }
@@ -305,16 +322,26 @@ final class IngredientReader
         if (null === $amount || (null !== $amount->unit && !$amount->unit->isContainer() && null !== $amount->unit->grams()) || null !== $amount->container || '' === $notes) {
             return null;
         }
-        $weight = $this->amounts->find($notes)?->amount;
+        $weight = $this->amounts->weightIn($notes);
         $grams = $weight?->unit?->grams();
-        if (null === $weight || null === $grams || \in_array($weight->unit, [Unit::Pinch, Unit::Knob, Unit::Handful, Unit::Bunch, Unit::Pat, Unit::Palmful, Unit::Walnut, Unit::Thumb], true)) {
+        if (null === $weight || null === $grams) {
             return null;
         }
 
         return $weight->middle() * $grams * (preg_match('/\beach\b|\bapiece\b/iu', $notes) ? $amount->middle() : 1);
     }
 
-    private function grams(?Amount $amount, ?Food $food, ?Cut $cut, string $notes): ?float
+    /** Of small and large ones. */
+    private static function sized(?float $grams, string $words): ?float
+    {
+        return null === $grams ? null : $grams * match (true) {
+            (bool) preg_match('/\b(?:small|little|baby|smallish)\b/iu', $words) => self::SMALL,
+            (bool) preg_match('/\b(?:large|big|fat|good-sized)\b/iu', $words) => self::LARGE,
+            default => 1.0,
+        };
+    }
+
+    private function grams(?Amount $amount, ?Food $food, ?Cut $cut, string $notes, string $words): ?float
     {
         if (null === $amount) {
             return null;
@@ -323,7 +350,7 @@ final class IngredientReader
         $drained = preg_match('/\bdrained\b/iu', $notes) && !preg_match('/drained weight/iu', $notes);
         $each = match (true) {
             null === $unit && null !== $food?->pieceMillilitres => $food->pieceMillilitres * ($food->density ?? 1.0),
-            null === $unit => null === $cut ? $food?->pieceGrams : $cut->typicalPiece->inGrams(),
+            null === $unit => null === $cut ? self::sized($food?->pieceGrams, $words) : $cut->typicalPiece->inGrams(),
             null !== $food && null !== ($known = $food->gramsIn($unit, $this->system)) => $known,
             null !== $unit->millilitres($this->system) => null,
             Unit::Tin === $unit => $food->pieceGrams ?? 400.0,
@@ -342,7 +369,7 @@ final class IngredientReader
     /** @return list<Doubt> */
     private function doubts(?Amount $amount, ?float $grams, Role $role, ?Cut $cut, string $foodText, string $notes, ?Guess $guess, bool $setByCook): array
     {
-        $small = \in_array($role, self::SMALL, true);
+        $small = \in_array($role, self::MINOR, true);
         $doubts = [];
         if (Role::Unknown === $role) {
             $doubts[] = Doubt::UnknownFood;

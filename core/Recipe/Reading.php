@@ -17,6 +17,7 @@ final readonly class Reading
      * @param list<Mark>                             $marks
      * @param UnitSystem                             $system      whose cups and spoons were assumed
      * @param list<Way>                              $ways        alternatives, the one that the text tells first first
+     * @param list<Act>                              $acts        in order, several a step
      */
     public function __construct(
         public string $text,
@@ -29,6 +30,7 @@ final readonly class Reading
         public array $marks,
         public UnitSystem $system,
         public array $ways = [],
+        public array $acts = [],
     ) {
     }
 

@@ -125,7 +125,7 @@ final class DayTest extends BrowserTestCase
         $this->open('/');
         $this->press('Lamb shanks with white beans');
         $this->see('Cut the vegetables');
-        $this->key("[aria-label='Cut the vegetables'][role=slider]", WebDriverKeys::ARROW_LEFT);
+        $this->key("[aria-label^='Cut the vegetables'][role=slider]", WebDriverKeys::ARROW_LEFT);
         $this->see('kept here');
         $this->press('kept here');
         $this->dontSee('kept here');

@@ -27,8 +27,10 @@ final class PagesTest extends BrowserTestCase
         $this->assertHolds('Name of the braise', 'Shanks, my way');
         self::$driver->manage()->getLog('browser');
         $this->assertSound();
-        $this->press('Keep what is here');
+        $this->see('In the other window');
+        $this->press('Go on with what is here');
         $this->see('Saved');
+        $this->see('The version that was not taken is still here.');
         self::$driver->switchTo()->window($second);
         self::$driver->navigate()->refresh();
         $this->find('//input[@value="Shanks, my way"]');
@@ -37,7 +39,7 @@ final class PagesTest extends BrowserTestCase
         $this->see('Saved');
         self::$driver->switchTo()->window($first);
         $this->type('Servings', '5');
-        $this->press('Take the other window’s');
+        $this->press('Go on with the other window’s');
         $this->find('//input[@value="Shanks, their way"]');
         self::$driver->switchTo()->window($second);
         self::$driver->close();
@@ -51,7 +53,7 @@ final class PagesTest extends BrowserTestCase
         $this->devTools('Network.enable', []);
         $this->devTools('Network.emulateNetworkConditions', $offline);
         $this->type('Weight as bought', '1.7 kg');
-        $this->see('kept here and sent when the server is back');
+        $this->see('kept on this device and sent again every few seconds');
         $this->assertHolds('Weight as bought', '1.7 kg');
         $this->devTools('Network.emulateNetworkConditions', [...$offline, 'offline' => false]);
         $this->see('taken as 1.7 kg');

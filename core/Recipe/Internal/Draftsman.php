@@ -7,6 +7,9 @@ namespace Pausis\Core\Recipe\Internal;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
@@ -30,6 +33,7 @@ final class Draftsman
     /** A stretch longer than this holds no recipe that could be told. */
     private const MOST_STRETCH_BYTES = 20_000;
     private const MOST_SENTENCES = 400;
+    private const SPEAKER = '/^\[?\d{1,2}[:.]\d\d(?::\d\d)?\s*(?:[ap]m)?\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}’\'-]{0,20}:\s*|^\[?\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4},?\s+\d{1,2}:\d\d\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*/u';
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
     private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
@@ -40,10 +44,12 @@ final class Draftsman
     private const MOST_TITLE_WORDS = 9;
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
     private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
-    private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|\d|½|¼|¾|two|three|four|five|six|half|a)\b|[½¼¾])|\s*[•·]\s*/iu';
-    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|enough\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons|of\s+us|\W*$)))\s*:?\s+(?:about\s+|around\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2})\s+(?:servings|portions|people|persons)\b/iu';
+    private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|enough\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons|of\s+us|\W*$)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|helpings|of us|easy|hungry)\b|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
+    /** Minutes from which on a cooking is the braise. */
+    private const LONG_COOK = 25.0;
     private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
     /** Less than this beside a thickener or in a pan is no liquid of the pot, mL. */
     private const LEAST_MILLILITRES = 50.0;
@@ -56,6 +62,8 @@ final class Draftsman
     private References $references;
     private string $serves;
     private string $title = '';
+    /** Whether the lines are those between the marks before a Markdown text. */
+    private bool $matter = false;
     private ?int $servings = null;
     private ?float $saidMinutes = null;
     /** Ingredients that stood on a line of their own. */
@@ -73,7 +81,7 @@ final class Draftsman
         $this->mentions = new Mentions($reader, $larder, $cuts);
         $this->marking = new Marking();
         $this->references = new References($reader->amounts());
-        $this->serves = \sprintf(self::SERVES, self::NUMBERS);
+        $this->serves = \sprintf(str_replace('|%s)', '|%1$s)', self::SERVES), self::NUMBERS);
     }
 
     public function read(string $text): Reading
@@ -93,7 +101,7 @@ final class Draftsman
 
         $ways = (new WayReader())->read(self::sentences($marks));
 
-        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways);
+        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $this->acts($steps, $naming));
     }
 
     private function hasRoom(): bool
@@ -103,6 +111,25 @@ final class Draftsman
 
     private function line(Stretch $line): void
     {
+        if (preg_match(self::SPEAKER, $line->text, $m)) {
+            $this->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Unread);
+            $line = $line->part(\strlen($m[0]), \strlen($line->text));
+        }
+        if (preg_match('/^-{3,}$/', $line->text)) {
+            $this->matter = 1 === $line->line;
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return;
+        }
+        if ($this->matter) {
+            $this->title = preg_match('/^title:\s*(?<title>.+)$/iu', $line->text, $m) ? trim($m['title'], '"\' ') : $this->title;
+            $this->facts($line);
+
+            return;
+        }
+        if (str_starts_with($line->text, '|') && $this->row($line)) {
+            return;
+        }
         if (preg_match(self::INLINE_HEADING, $line->text, $m)) {
             $heading = $line->part(0, \strlen($m[0]));
             $this->sorter->kindOf($heading->text);
@@ -117,6 +144,34 @@ final class Draftsman
         }
     }
 
+    /** A row of a table: amount and food in whichever order, or a way with its time. Answers whether it was one. */
+    private function row(Stretch $row): bool
+    {
+        $cells = array_values(array_filter(array_map(trim(...), explode('|', $row->text)), static fn (string $c): bool => '' !== $c));
+        if ([] === $cells || preg_match('/^[\s|:-]+$/', $row->text) || !preg_match('/\d|[½¼¾]/u', $row->text)) {
+            $this->marking->claim($row, MarkKind::Heading);
+
+            return true;
+        }
+        if ([] !== Durations::in($row->text)) {
+            $this->marking->claim($row, MarkKind::Step, \count($this->steps));
+            $this->steps[] = $this->stepReader->read(implode(', ', $cells), $row->line);
+            $this->where[] = $row;
+
+            return true;
+        }
+        $numbers = array_values(array_filter($cells, static fn (string $c): bool => (bool) preg_match('/^\W*[\d½¼¾⅓⅔]|^(?:an?|some|pinch|handful|bunch)\b/iu', $c)));
+        $words = array_values(array_diff($cells, $numbers));
+        if ([] === $words || [] === $numbers || !$this->hasRoom()) {
+            return false;
+        }
+        $read = $this->reader->read(rtrim($numbers[0], '.').' '.implode(', ', $words), $row->line);
+        $this->ingredient($row, $read);
+        ++$this->listed;
+
+        return true;
+    }
+
     private function sorted(Stretch $cell): void
     {
         match ($this->sorter->kindOf($cell->text, $cell->line)) {
@@ -125,13 +180,19 @@ final class Draftsman
             LineKind::Title => $this->titled($cell),
             LineKind::Heading => $this->heading($cell),
             LineKind::Facts => $this->facts($cell),
-            LineKind::Unread => $this->marking->claim($cell, MarkKind::Unread),
+            LineKind::Unread => $this->left($cell),
         };
+    }
+
+    private function left(Stretch $cell): void
+    {
+        $this->marking->claim($cell, MarkKind::Unread);
+        $this->counted($cell->text);
     }
 
     private function titled(Stretch $cell): void
     {
-        $this->title = trim($cell->text, "# *_\t");
+        $this->title = '' === $this->title ? trim($cell->text, "# *_\t") : $this->title;
         $this->facts($cell, MarkKind::Title);
     }
 
@@ -153,7 +214,7 @@ final class Draftsman
     private function counted(string $text): void
     {
         if (null === $this->servings && preg_match($this->serves, $text, $m)) {
-            $said = '' !== $m['n'] ? $m['n'] : ($m['m'] ?? '');
+            $said = implode('', array_filter([$m['n'], $m['m'] ?? '', $m['w'] ?? '']));
             $this->servings = (int) Number::value($said) ?: null;
         }
     }
@@ -196,7 +257,8 @@ final class Draftsman
             $read = $this->reader->read($part->text, $part->line);
             $seasons = \count($parts) > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
             $own = $seasons || '' !== $read->amountText && Role::Unknown !== $read->role && !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text);
-            if ([] === $kept || $own) {
+            $before = $kept[\count($kept) - 1] ?? null;
+            if ([] === $kept || ($own && '' !== ($before[1]->foodText ?? 'x'))) {
                 $kept[] = [$part, $read];
             } else {
                 $last = array_pop($kept)[0];
@@ -236,7 +298,8 @@ final class Draftsman
     /** Running text: steps, lists written as a sentence, and stories. */
     private function prose(Stretch $prose): void
     {
-        foreach (self::withoutBullet($prose)->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
+        $begin = preg_match('/^\W*\d{1,2}\s+(?=\p{Lu})/u', $prose->text, $n) && StepKind::opens(substr($prose->text, \strlen($n[0]))) ? \strlen($n[0]) : 0;
+        foreach (self::withoutBullet($prose->part($begin, \strlen($prose->text)))->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
             $length = \strlen($sentence->text);
             $clauses = $length > self::LONG_CLAUSE_BYTES || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text)) ? $sentence->split(self::CLAUSES, self::MOST_SENTENCES) : [$sentence];
             foreach ($clauses as $clause) {
@@ -280,6 +343,7 @@ final class Draftsman
 
             return;
         }
+        $this->counted($sentence->text);
         $step = $this->stepReader->read($sentence->text, $sentence->line);
         if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || $this->goesOn($step)) && $this->hasRoom()) {
             $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
@@ -414,6 +478,27 @@ final class Draftsman
         }
 
         return $sentences;
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<Act>
+     */
+    private function acts(array $steps, Naming $naming): array
+    {
+        $reader = new ActReader();
+        $acts = [];
+        $after = false;
+        foreach ($steps as $k => $step) {
+            $read = $reader->read($step->source, 's'.($k + 1), $naming, $this->ingredients, $after);
+            foreach ($read as $act) {
+                $after = $after || (ActKind::Cook === $act->kind && ($act->minutes->high ?? self::LONG_COOK) >= self::LONG_COOK);
+            }
+            array_push($acts, ...([] === $read ? [new Act('s'.($k + 1).'.1', ActKind::Other, source: $step->source)] : $read));
+        }
+
+        return $acts;
     }
 
     /** @param list<Way> $ways */

@@ -11,9 +11,14 @@ use Pausis\Core\Recipe\StepKind;
 /** Decides for each line of a recipe, in order, what it is: headings steer, otherwise the line's own look. */
 final class LineSorter
 {
-    private const INGREDIENTS = '/^\W*(?:the\s+)?(?:ingredients?|(?:what\s+)?you(?:’ll|\'ll|\s+will)?\s+need|what\s+(?:goes|you)\s+\w+|shopping\s+list)\b.{0,20}$/iu';
-    private const METHOD = '/^\W*(?:the\s+)?(?:method|directions?|instructions?|preparation|what\s+to\s+do|how\s+(?:to|i)\s+(?:make|cook)\s+it|steps|procedure|to\s+(?:make|cook)(?:\s+it)?)\W*$/iu';
-    private const ASIDE_SECTION = '/^\W*(?:(?:cook[’\']?s\s+|recipe\s+|my\s+)?(?:notes?|tips?)|nutrition(?:al)?(?:\s+(?:facts|information))?|storage|to\s+store|make\s+ahead|variations?|comments?|reviews?|equipment|you\s+may\s+also\s+like|related|about\s+this\s+recipe|substitutions?|did\s+you\s+make\s+this.*|more\s+recipes.*|wine\s+pairing)\W*$/iu';
+    private const INGREDIENTS = '/^\W*(?:the\s+)?(?:ingredients?|(?:what\s+)?you(?:’ll|\'ll|\s+will)?\s+need|what\s+(?:goes|you)\s+\w+|shopping\s+list|zutaten|buy)\b.{0,20}$/iu';
+    private const METHOD = '/^\W*(?:the\s+)?(?:method|directions?|instructions?|preparation|what\s+to\s+do|how\s+(?:to|i)\s+(?:make|cook)\s+it|steps|procedure|how(?:\s+to)?|cooking|to\s+(?:make|cook)(?:\s+it)?)\W*$/iu';
+    private const ASIDE_SECTION = '/^\W*(?:(?:cook[’\']?s\s+|recipe\s+|my\s+)?(?:notes?|tips?)|nutrition(?:al)?(?:\s+(?:facts|information))?|storage|to\s+store|make\s+ahead|variations?|comments?|reviews?|equipment|you\s+may\s+also\s+like|related|about\s+this\s+recipe|substitutions?|did\s+you\s+make\s+this.*|more\s+recipes.*|wine\s+pairing|log|history|per\s+serving.*|you\s+might\s+like.*)\W*$/iu';
+    /** What stands around a recipe on a page or in a chat, and is none of it. */
+    private const FURNITURE = '/(?:^\W*#\p{L}+\s+#|\b(?:newsletter|mailbox|inbox|subscribe|log ?in|sign (?:up|in)|cookies?|basket|delivery|jump to (?:the )?recipe|print (?:this|recipe)|pin (?:it|this|recipe)|share (?:this|on)|follow (?:me|us)|comment|dm you|like and|link in bio|all rights reserved|privacy|terms|advertis\w+|sponsored|related|rate this|\d+ (?:comments|reviews|ratings|votes)|reply|posted (?:by|on|in)|skip to|menu)\b|^\W*step\s*\d+\s*(?:\/|of)\s*\d+\W*$|©|https?:|www\.)/iu';
+    private const SHOUTED = '/^[^\p{L}\d]*(?=\p{Lu})[\p{Lu}\s&\'’-]{3,40}[^\p{L}\d]*$/u';
+    private const NUMBERED = '/^\W*\d{1,2}(?:[.)]|\s)\s*(?=\p{Lu})/u';
+    private const MARKED = '/^#{1,6}\s+/u';
     private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
     private const LABEL = '/^[^.,:\d]{2,40}:\W*$/u';
     public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
@@ -41,8 +46,23 @@ final class LineSorter
 
             return LineKind::Heading;
         }
-        if (LineKind::Unread === $this->section) {
+        if (LineKind::Unread === $this->section && !(preg_match(self::MARKED, $line) && !preg_match(self::ASIDE_SECTION, $line))) {
             return LineKind::Unread;
+        }
+        if (preg_match(self::FURNITURE, $line) && !preg_match('/\d\s*(?:g|kg|ml|tbsp|tsp|cups?)\b/iu', $line) && !($this->inMethod() && StepKind::opens($line))) {
+            return LineKind::Unread;
+        }
+        if (preg_match(self::MARKED, $line)) {
+            $this->section = LineKind::Unread === $this->section ? null : $this->section;
+            if ($this->any || !str_starts_with($line, '# ')) {
+                return LineKind::Heading;
+            }
+            $this->any = true;
+
+            return LineKind::Title;
+        }
+        if ($this->any && preg_match(self::SHOUTED, $line) && '' === $this->ingredients->read($line, $number)->amountText) {
+            return LineKind::Heading;
         }
         if (preg_match(self::FACTS, $line)) {
             return LineKind::Facts;
@@ -69,6 +89,9 @@ final class LineSorter
 
     private function byItsLook(string $line, int $number): LineKind
     {
+        if (preg_match(self::NUMBERED, $line, $m) && StepKind::opens(substr($line, \strlen($m[0])))) {
+            return LineKind::Step;
+        }
         if (LineKind::Step === $this->section) {
             return LineKind::Step;
         }

@@ -21,7 +21,7 @@ final class Temperatures
         preg_match_all(self::NUMBER, $text, $all, \PREG_SET_ORDER | \PREG_UNMATCHED_AS_NULL);
         $bare = preg_match(self::OVEN, $text);
         foreach ($all as $m) {
-            if (null === $m['unit'] && null === $m['mark'] && !$bare) {
+            if ((null === $m['unit'] && null === $m['mark'] && !$bare) || preg_match('/'.preg_quote(trim($m[0]), '/').'[^.;,]{0,24}\b(?:inside|core|internal|middle|thermometer|thickest)/iu', $text)) {
                 continue;
             }
             $fahrenheit = null !== $m['unit'] ? 'f' === strtolower($m['unit'][0]) : (float) $m['low'] >= self::FAHRENHEIT_FROM;

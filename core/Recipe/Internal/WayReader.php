@@ -20,8 +20,8 @@ final class WayReader
     private const HOB = '/\b(?:hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
     private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt|sodium|sided|quality))|[-\p{L}])/iu';
     private const HOB_LEVEL = '/\b(?:low|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer|boil)\b/iu';
-    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|rest(?:s|ed|ing)?\b(?! of)|stand\w*|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting| through)?\b|power)\b/iu';
-    private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum)\b/iu';
+    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed|ing)?\b(?! of)|stand\w*|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting| through)?\b|power)\b/iu';
+    private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum|corn ?flour|slurry)\b/iu';
     private const OTHERS = '/\b(?:potato(?:es)?|rice|pasta|noodles|polenta|couscous|dumplings?|mash|greens|beans? (?:for|until)|eggs?|bread|crumbs|pur[ée]e|quinces?|cabbage|sprouts|peas|lentils)\b/iu';
     private const COOKS = '/\b(?:brais\w*|simmer\w*|stew\w*|cook(?:s|ed|ing)?|bak(?:e|ed|ing)|oven|slow|low|high|medium|pressure|lid|cover(?:ed)?|leave|tender|falling apart|falls? apart|blip|blips|ticking|hob|stove|flame|heat|gentl[ey]|slowly|soft|let (?:it|them)|go(?:es)?|roast|done|until the meat|own juice|crock)\b/iu';
     private const LAST = '/\b(?:(?:for|in|during|after) (?:the|its|their) (?:last|final)|(?:the )?(?:last|final) (?:\d|half|hour|quarter|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
@@ -29,6 +29,7 @@ final class WayReader
     private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
+    private const LONGEST_BASE = 50.0;
     private const SHARE_OF_BASE = 0.35;
     private const LEAST_MINUTES = 20.0;
     private const LEAST_BESIDE = 12.0;
@@ -38,6 +39,7 @@ final class WayReader
     private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend|meanwhile|rest|carve|pull)\b/iu';
 
     private ?Method $current = null;
+    private ?string $lid = null;
     private bool $slowMentioned = false;
     /** @var array{float, float}|null */
     private ?array $oven = null;
@@ -98,6 +100,9 @@ final class WayReader
                 $cooked = true;
             }
         }
+        if ('step' === $zone && !preg_match('/\b(?:last|final)\b/iu', $text)) {
+            $this->lid = self::lidIn($text) ?? $this->lid;
+        }
         if ([] === $durations && 'step' === $zone && preg_match(self::SLOW, $text) && preg_match(self::COOKS, $text)) {
             $this->current = Method::SlowCooker;
         } elseif ([] === $durations && 'step' === $zone && preg_match('/\b(?:into|in|to) (?:the|an?) oven\b/iu', $text)) {
@@ -110,6 +115,7 @@ final class WayReader
     {
         $before = substr($text, $from, $at - $from);
         $before = (string) preg_replace('/^.*[;.]\s(?=[^;.]*$)/su', '', $before);
+        $before = $from > 0 ? (string) preg_replace('/^.*(?:\bor\b|\/|\bthen\b(?=.*\bthen\b))/su', '', $before) : $before;
         $after = substr($text, $at + $length, max(0, $to - $at - $length));
         // What follows belongs here up to the next verb's clause.
         $after = (string) preg_replace('/(?:[;.]\s|,\s*(?:then|or\b|and then)|\bor\b|\bthen\b).*$/su', '', $after);
@@ -159,7 +165,7 @@ final class WayReader
         $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? mb_strtolower($s['set']) : null;
         $method = self::methodOf($clause);
         $slow = Method::SlowCooker === $method || preg_match(self::SLOW, $text) || Method::SlowCooker === $this->current;
-        if (null !== $setting && !$slow && ($minutes->high < self::SLOW_MINUTES || \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true))) {
+        if (null !== $setting && !$slow && ('step' !== $zone && !$this->slowMentioned || 'medium' === $setting && !$this->slowMentioned || $minutes->high < self::SLOW_MINUTES || \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true))) {
             $setting = null;
         }
         if (null !== $setting && Method::Pressure !== $method) {
@@ -168,7 +174,7 @@ final class WayReader
         $fact = 'step' !== $zone;
         $cooks = preg_match(self::COOKS, $clause) || null !== $setting || ($fact && preg_match('/\b(?:cook|brais|oven|total|time)/iu', $clause));
         $notCooking = preg_match(self::NOT_COOKING, (string) preg_replace('/\b(?:keep warm|leave (?:it )?on warm).*$/iu', '', $near)) && null === $setting;
-        $ofBase = preg_match(self::BASE, $near) && !preg_match('/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near);
+        $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match('/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near);
         $least = Method::Pressure === $method || preg_match(self::PRESSURE, $text) ? self::LEAST_BESIDE : self::LEAST_MINUTES;
         $more = (bool) preg_match(self::MORE, $clause);
         $ofOthers = preg_match(self::OTHERS, $near) && $minutes->high < 60 && null === $setting && !preg_match('/\b(?:meat|beef|lamb|pork|chicken|tender|oven|cover(?:ed)?|lid|uncovered|another|more)\b/iu', $clause);
@@ -183,13 +189,21 @@ final class WayReader
         if (!$fact) {
             $this->current = $method;
         }
-        $lid = null;
-        foreach (self::LID as $word => $pattern) {
-            $lid ??= preg_match($pattern, $text) ? $word : null;
-        }
+        $lid = self::lidIn($near) ?? self::lidIn((string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text)) ?? ($fact ? null : $this->lid);
 
         return new CookingSentence($method, $minutes, $setting, Method::Oven === $method ? $celsius ?? $this->oven : null, $lid, $more,
             (bool) preg_match(self::THEN, $clause), $fact, $line);
+    }
+
+    private static function lidIn(string $text): ?string
+    {
+        foreach (self::LID as $word => $pattern) {
+            if (preg_match($pattern, $text)) {
+                return $word;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Way> */
@@ -278,6 +292,6 @@ final class WayReader
             $lowest ??= $settings[$setting] ?? null;
         }
 
-        return new Way(Method::SlowCooker, $lowest ?? array_values($settings)[0] ?? null, null, $settings, $phases, $lid);
+        return new Way(Method::SlowCooker, $lowest ?? array_values($settings)[0] ?? null, null, $settings, $phases, $lid ?? 'lidded');
     }
 }

@@ -41,7 +41,7 @@ final class IngredientReaderTest extends TestCase
             ['1/2 bottle dry red wine', 371, 'red-wine', Role::Liquid],
             ['half a bottle of red wine', 371, 'red-wine', Role::Liquid],
             ['2 dl white wine', 198, 'white-wine', Role::Liquid],
-            ['3 large onions, sliced', 450, 'onion', Role::Vegetable],
+            ['3 large onions, sliced', 630, 'onion', Role::Vegetable],
             ['an onion', 150, 'onion', Role::Vegetable],
             ['two sticks of celery', 90, 'celery', Role::Vegetable],
             ['a stick of cinnamon', 4, 'cinnamon-stick', Role::Spice],

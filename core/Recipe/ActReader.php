@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe;
+
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Recipe\Internal\Durations;
+use Pausis\Core\Recipe\Internal\Temperatures;
+
+/**
+ * Takes a sentence of a method apart into acts: at each verb one begins, and what it is is decided by the verb with its object
+ * (core/data/acts.json). What was last spoken of stands for "it" and "them".
+ *
+ * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string, without?: string, phase?: string}
+ */
+final class ActReader
+{
+    private const OBJECTS = [
+        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?|cheeks?|oxtail|brisket|neck|shoulder|chuck|pieces?|chunks?|cubes?|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
+        'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
+        'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg|peppers?|mushrooms?|fennel|base|mirepoix|aubergines?|parsnips?|swede|turnips?',
+        'garlic' => 'garlic|ginger|chill?(?:i|ies|is)|lemongrass|aromatics',
+        'spice' => 'spices?|cumin|paprika|curry powder|turmeric|allspice|seeds?|cinnamon|cardamoms?|peppercorns?|berbere',
+        'paste' => 'pastes?|pur[ée]e|harissa|miso|tomato paste|ketchup',
+        'wine' => 'wine|beer|ale|stout|porter|cider|port|sherry|brandy|vermouth|perry|madeira|marsala|cognac|rum|whisk(?:y|ey)|red|white|sake|mirin',
+        'liquid' => 'stock|broth|water|passata|tomatoes|coconut milk|milk|juice|liquid',
+        'sauce' => 'sauce|gravy|juices?|cooking liquid|liquor|liquid|pot liquor',
+        'starch' => 'corn ?flour|corn ?starch|potato starch|arrowroot|slurry|roux|starch|flour',
+        'butter' => 'butter|beurre mani[ée]',
+        'fat' => 'fat|grease|oil|lard|dripping',
+        'side' => 'potato(?:es)?|rice|pasta|noodles|couscous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens|quinces?|peas',
+        'bean' => 'beans',
+        'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf|scotch bonnet|chilli|orange|lemon|peel|zest|rind',
+        'bone' => 'bones?|gristle|skin|skins|tendons?|rind',
+        'string' => 'strings?|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|bag',
+        'whole-spice' => 'cinnamon(?: sticks?)?|star anise|cloves|cardamoms?|cassia|peel|zest|lemongrass|vanilla|spice bag|whole spices|spices',
+        'dairy' => 'cream|cr[èe]me fra[iî]che|creme|yogh?h?urt|smetana|mascarpone|soured? cream',
+        'marinade' => 'marinade',
+        'oven' => 'oven', 'lid' => 'lid', 'insert' => 'insert|crock',
+    ];
+    private const ROLES = [
+        'meat' => ['meat'], 'vegetable' => ['base'], 'aromatic' => ['base', 'garlic'], 'spice' => ['spice'], 'herb' => ['herb'], 'dairy' => ['dairy'], 'thickener' => ['starch'],
+        'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
+    ];
+    /** A verb behind one of these tells a state, not something to do. */
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
+    private const MOST = 12;
+    private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
+    private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
+    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
+
+    /** @var non-empty-list<Row> */
+    private array $rows;
+    /** @var array<int, string> the pattern of each row's verbs */
+    private array $verbs = [];
+    private string $any;
+
+    public function __construct()
+    {
+        /** @var array{rows: non-empty-list<Row>} $data */
+        $data = json_decode((string) file_get_contents(__DIR__.'/../data/acts.json'), true, 16, \JSON_THROW_ON_ERROR);
+        $this->rows = $data['rows'];
+        $all = [];
+        foreach ($this->rows as $k => $row) {
+            $this->verbs[$k] = '/^(?:'.implode('|', $row['verbs']).')(?:s|es|d|ed|ing)?$/iu';
+            array_push($all, ...$row['verbs']);
+        }
+        $all = array_values(array_unique($all));
+        usort($all, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
+        $this->any = '/(?<![\p{L}-])(?:'.implode('|', $all).')(?![\p{L}]|-\p{L})/iu';
+    }
+
+    /**
+     * @param string           $prefix      of the acts' identities
+     * @param list<Ingredient> $ingredients of the recipe
+     * @param bool             $after       whether the braise itself has been told
+     * @param string           $spokenOf    what "it" means at first: an object class
+     *
+     * @return list<Act>
+     */
+    public function read(string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat'): array
+    {
+        $hits = $this->hits($sentence);
+        $acts = [];
+        $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
+        foreach ($hits as $k => [$verb, $at]) {
+            $to = $hits[$k + 1][1] ?? \strlen($sentence);
+            $clause = substr($sentence, $at, $to - $at);
+            $places = $naming->in((0 === $k ? $lead : '').$clause);
+            $objects = $this->objects((0 === $k ? "$lead " : '').substr($clause, \strlen($verb)), $places, $ingredients);
+            if ([] === $objects && preg_match(self::PRONOUN, $clause)) {
+                $objects = [$spokenOf];
+            }
+            $kind = $this->kind($verb, (0 === $k ? $lead : '').$clause, $objects, $after);
+            if (null === $kind) {
+                continue;
+            }
+            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $spokenOf;
+            $acts[] = $this->act("$prefix.".(\count($acts) + 1), $kind, $clause, (0 === $k ? $lead : '').$clause, $places, $ingredients, $sentence);
+            $after = $after || ActKind::Cook === $kind;
+        }
+
+        return self::merged($acts, $sentence);
+    }
+
+    /** @return list<array{string, int}> verbs that tell what to do, and where */
+    private function hits(string $sentence): array
+    {
+        preg_match_all($this->any, $sentence, $all, \PREG_OFFSET_CAPTURE);
+        $hits = [];
+        foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
+            $before = substr($sentence, max(0, $at - 60), min(60, $at));
+            $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
+            if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
+                $hits[] = [$verb, $at];
+            }
+        }
+
+        return $hits;
+    }
+
+    /**
+     * @param list<int>        $places
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<string>
+     */
+    private function objects(string $words, array $places, array $ingredients): array
+    {
+        $found = [];
+        foreach (self::OBJECTS as $class => $pattern) {
+            if (preg_match("/(?<![\p{L}-])(?:$pattern)(?![\p{L}])/iu", $words)) {
+                $found[$class] = true;
+            }
+        }
+        foreach ($places as $place) {
+            $ingredient = $ingredients[$place];
+            foreach (self::ROLES[$ingredient->role->value] ?? [] as $class) {
+                $found[$class] = true;
+            }
+            if (($ingredient->food->alcohol ?? 0.0) > 0.01 && Role::Liquid === $ingredient->role) {
+                $found['wine'] = true;
+            }
+        }
+        if (preg_match('/\b(?:lemon|lime|orange|apple) juice|squeeze\b/iu', $words)) {
+            unset($found['sauce']);
+        }
+
+        return array_keys($found);
+    }
+
+    /** @param list<string> $objects */
+    private function kind(string $verb, string $clause, array $objects, bool $after): ?ActKind
+    {
+        foreach ($this->rows as $k => $row) {
+            if (preg_match($this->verbs[$k], $verb)
+                && (!isset($row['phase']) || ('after' === $row['phase']) === $after)
+                && (!isset($row['objects']) || [] !== array_intersect($row['objects'], $objects))
+                && (!isset($row['not']) || [] === array_intersect($row['not'], $objects))
+                && (!isset($row['words']) || preg_match("/$row[words]/iu", $clause))
+                && (!isset($row['without']) || !preg_match("/$row[without]/iu", $clause))) {
+                return ActKind::from($row['kind']);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int>        $places
+     * @param list<Ingredient> $ingredients
+     */
+    private function act(string $id, ActKind $kind, string $clause, string $whole, array $places, array $ingredients, string $sentence): Act
+    {
+        $durations = Durations::in($whole);
+        $longest = null;
+        foreach ($durations as [$minutes]) {
+            $longest = null === $longest || $minutes->high > $longest->high ? $minutes : $longest;
+        }
+        $late = ActKind::Add === $kind && preg_match(self::LAST, $sentence);
+        $celsius = Temperatures::in($whole);
+
+        return new Act($id, $late ? ActKind::Add : $kind, array_map(static fn (int $p): string => $ingredients[$p]->key(), $places), $longest, (bool) preg_match(self::PER_SIDE, $whole),
+            $celsius[0] ?? null, null, preg_match(self::UNTIL, $clause, $u) ? trim($u['until']) : null, $late ? Timing::BeforeEnd : Timing::Before, $late ? $longest : null, $sentence);
+    }
+
+    /**
+     * Acts of one kind beside each other are one: "season and salt".
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    private static function merged(array $acts, string $sentence): array
+    {
+        $kept = [];
+        foreach ($acts as $act) {
+            $last = $kept[\count($kept) - 1] ?? null;
+            if (null !== $last && $last->kind === $act->kind) {
+                array_pop($kept);
+                $kept[] = new Act($last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes, $last->perSide || $act->perSide,
+                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->timing, $last->offset, $sentence, $last->confidence);
+            } elseif (ActKind::Other !== $act->kind || [] === $kept) {
+                $kept[] = $act;
+            }
+        }
+
+        return $kept;
+    }
+}
