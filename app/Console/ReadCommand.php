@@ -15,7 +15,10 @@ use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Recipe\Structure;
+use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Recipe\Way;
 use Symfony\Component\Console\Attribute\Argument;
@@ -71,11 +74,31 @@ final readonly class ReadCommand
             'measures' => $reading->system->value,
             'original' => null === $reading->original ? null : ['method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours), 'celsius' => $reading->original->ovenCelsius],
             'questions' => [],
-            'structure' => ['ways' => array_map(self::way(...), $reading->ways), 'phases' => array_map(static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]], $reading->ways[0]->phases ?? [])],
+            'structure' => [...self::structure($reading->structure), 'ways' => array_map(self::way(...), $reading->ways), 'phases' => array_map(static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]], $reading->ways[0]->phases ?? [])],
             'ms' => round((hrtime(true) - $from) / 1e6, 1),
         ]));
 
         return Command::SUCCESS;
+    }
+
+    /** @return array<string, mixed> */
+    private static function structure(?Structure $s): array
+    {
+        $range = static fn (?Minutes $m): ?array => null === $m ? null : [$m->low, $m->high];
+        $words = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season', 'crisp' => 'broil'];
+
+        return null === $s ? [] : [
+            'uncoverMinutes' => $s->uncoverMinutes,
+            'pieces' => $range($s->pieces),
+            'sizeCm' => $s->sizeCm,
+            'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $s->takeOut),
+            'finish' => array_map(static fn (Act $a): string => $words[$a->kind->value] ?? $a->kind->value, $s->finish),
+            'bonesServed' => $s->bonesServed,
+            'browned' => $s->browned,
+            'blanched' => $s->blanched,
+            'marinade' => $s->marinade,
+            'ingredients' => array_map(static fn (PartKind $p, ?Minutes $late): array => ['part' => $p->value, 'lateMinutes' => $range($late)], $s->parts, $s->late),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -12,7 +12,7 @@ use Pausis\Core\Recipe\Internal\Temperatures;
  * Takes a sentence of a method apart into acts: at each verb one begins, and what it is is decided by the verb with its object
  * (core/data/acts.json). What was last spoken of stands for "it" and "them".
  *
- * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string, without?: string, phase?: string}
+ * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string, without?: string, sentence?: string, phase?: string}
  */
 final class ActReader
 {
@@ -46,9 +46,14 @@ final class ActReader
     /** A verb behind one of these tells a state, not something to do. */
     private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
+    private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
+    private const SHORT_MINUTES = 16.0;
+    private const LONG_MINUTES = 35.0;
+    private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     private const MOST = 12;
     private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
+    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|(?:more|further) min)/iu';
     private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
     /** @var non-empty-list<Row> */
@@ -56,6 +61,8 @@ final class ActReader
     /** @var array<int, string> the pattern of each row's verbs */
     private array $verbs = [];
     private string $any;
+    /** Whether a pan with fat is what things go into at the moment. */
+    private bool $frying = false;
 
     public function __construct()
     {
@@ -93,16 +100,98 @@ final class ActReader
             if ([] === $objects && preg_match(self::PRONOUN, $clause)) {
                 $objects = [$spokenOf];
             }
-            $kind = $this->kind($verb, (0 === $k ? $lead : '').$clause, $objects, $after);
+            $kind = $this->kind($verb, (0 === $k ? $lead : '').$clause, $objects, $after, $sentence);
             if (null === $kind) {
                 continue;
             }
+            $kind = $this->inPan($kind, $objects, (0 === $k ? $lead : '').$clause);
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $spokenOf;
             $acts[] = $this->act("$prefix.".(\count($acts) + 1), $kind, $clause, (0 === $k ? $lead : '').$clause, $places, $ingredients, $sentence);
             $after = $after || ActKind::Cook === $kind;
         }
 
+        if ([] === $acts) {
+            $places = $naming->in($sentence);
+            $kind = $this->unspoken($sentence, $this->objects($sentence, $places, $ingredients), $after);
+            $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $sentence, $places, $ingredients, $sentence)];
+        }
+        foreach ($acts as $act) {
+            $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array($act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true));
+        }
+
         return self::merged($acts, $sentence);
+    }
+
+    /**
+     * What goes into a hot pan with nothing poured on is fried.
+     *
+     * @param list<string> $objects
+     */
+    private function inPan(ActKind $kind, array $objects, string $clause): ActKind
+    {
+        $dry = [] !== array_intersect(['base', 'garlic', 'paste', 'spice'], $objects) && [] === array_intersect(['wine', 'liquid', 'meat'], $objects);
+        $minutes = Durations::in($clause)[0][0] ?? null;
+
+        return match (true) {
+            $this->frying && ActKind::Load === $kind && $dry => ActKind::FryBase,
+            ActKind::Cook === $kind && null !== $minutes && $minutes->high < self::SHORT_MINUTES && ($this->frying || $dry) && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
+            default => $kind,
+        };
+    }
+
+    /**
+     * A sentence without a verb: "1 hour slowly", "apples in for the last 20 min", "onions, fennel 10 min".
+     *
+     * @param list<string> $objects
+     */
+    private function unspoken(string $sentence, array $objects, bool $after): ?ActKind
+    {
+        $minutes = null;
+        foreach (Durations::in($sentence) as [$one]) {
+            $minutes = max($minutes ?? 0.0, $one->high);
+        }
+
+        return match (true) {
+            (bool) preg_match(self::LAST, $sentence) && [] !== $objects => ActKind::Add,
+            null !== $minutes && ($minutes >= self::LONG_MINUTES || preg_match(self::MORE, $sentence)) => ActKind::Cook,
+            null !== $minutes && !$after && [] !== array_intersect(['base', 'garlic', 'spice', 'paste'], $objects) => ActKind::FryBase,
+            \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
+            \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
+            [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,
+            default => self::ofStep(StepKind::of($sentence, false)),
+        };
+    }
+
+    public static function ofStep(StepKind $kind): ?ActKind
+    {
+        return match ($kind) {
+            StepKind::Cook => ActKind::Cook,
+            StepKind::Strain => ActKind::Strain,
+            StepKind::Shred => ActKind::Shred,
+            StepKind::Glaze => ActKind::Glaze,
+            StepKind::Blanch => ActKind::Blanch,
+            StepKind::Brown => ActKind::Brown,
+            StepKind::Deglaze => ActKind::Deglaze,
+            StepKind::Reduce => ActKind::Reduce,
+            StepKind::Thicken => ActKind::Slurry,
+            StepKind::FryBase => ActKind::FryBase,
+            StepKind::Soak => ActKind::Soak,
+            StepKind::AddLate => ActKind::Add,
+            StepKind::LiftOut => ActKind::Lift,
+            StepKind::Skim => ActKind::Skim,
+            StepKind::Check => ActKind::Check,
+            StepKind::Rest => ActKind::Rest,
+            StepKind::Garnish => ActKind::Garnish,
+            StepKind::Side => ActKind::SideWork,
+            StepKind::Serve => ActKind::Serve,
+            StepKind::Coat => ActKind::Flour,
+            StepKind::Dry => ActKind::Dry,
+            StepKind::Season => ActKind::Season,
+            StepKind::Preheat => ActKind::Preheat,
+            StepKind::Load => ActKind::Load,
+            StepKind::Prepare => ActKind::Prepare,
+            StepKind::Other => null,
+        };
     }
 
     /** @return list<array{string, int}> verbs that tell what to do, and where */
@@ -152,13 +241,14 @@ final class ActReader
     }
 
     /** @param list<string> $objects */
-    private function kind(string $verb, string $clause, array $objects, bool $after): ?ActKind
+    private function kind(string $verb, string $clause, array $objects, bool $after, string $sentence): ?ActKind
     {
         foreach ($this->rows as $k => $row) {
             if (preg_match($this->verbs[$k], $verb)
                 && (!isset($row['phase']) || ('after' === $row['phase']) === $after)
                 && (!isset($row['objects']) || [] !== array_intersect($row['objects'], $objects))
                 && (!isset($row['not']) || [] === array_intersect($row['not'], $objects))
+                && (!isset($row['sentence']) || preg_match("/$row[sentence]/isu", $sentence))
                 && (!isset($row['words']) || preg_match("/$row[words]/iu", $clause))
                 && (!isset($row['without']) || !preg_match("/$row[without]/iu", $clause))) {
                 return ActKind::from($row['kind']);
@@ -179,7 +269,7 @@ final class ActReader
         foreach ($durations as [$minutes]) {
             $longest = null === $longest || $minutes->high > $longest->high ? $minutes : $longest;
         }
-        $late = ActKind::Add === $kind && preg_match(self::LAST, $sentence);
+        $late = \in_array($kind, [ActKind::Add, ActKind::SeasonToTaste], true) && null !== $longest && preg_match(self::LATE, $sentence);
         $celsius = Temperatures::in($whole);
 
         return new Act($id, $late ? ActKind::Add : $kind, array_map(static fn (int $p): string => $ingredients[$p]->key(), $places), $longest, (bool) preg_match(self::PER_SIDE, $whole),

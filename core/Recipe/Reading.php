@@ -31,6 +31,7 @@ final readonly class Reading
         public UnitSystem $system,
         public array $ways = [],
         public array $acts = [],
+        public ?Structure $structure = null,
     ) {
     }
 

@@ -95,13 +95,17 @@ final class Draftsman
             }
         }
         $this->fromTheMethod();
+        $this->ingredients = array_map(static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients, array_keys($this->ingredients));
         $naming = new Naming($this->ingredients);
         $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
         $marks = $this->marking->over($text);
 
-        $ways = (new WayReader())->read(self::sentences($marks));
+        $sentences = self::sentences($marks);
+        $ways = (new WayReader())->read($sentences);
+        $acts = $this->acts($steps, $naming);
 
-        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $this->acts($steps, $naming));
+        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts,
+            (new StructureReader($this->ingredients, $acts, $sentences))->read());
     }
 
     private function hasRoom(): bool

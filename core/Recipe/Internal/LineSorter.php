@@ -21,7 +21,7 @@ final class LineSorter
     private const MARKED = '/^#{1,6}\s+/u';
     private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
     private const LABEL = '/^[^.,:\d]{2,40}:\W*$/u';
-    public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
+    public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on|time)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
     private const ASIDE = '/^\W*(?:do not|don[\'’]?t|never|no need|skip|omit|leave out|without|you (?:don|won|can)|there is no|no\s+(?:salt|oil|wine|water|stock|flour|butter|garlic)\b)/iu';
     private const MOST_INGREDIENT_WORDS = 22;
 

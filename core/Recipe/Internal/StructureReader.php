@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe\Internal;
+
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Structure;
+use Pausis\Core\Recipe\TakeOut;
+
+/** Puts a recipe's headings, lines and acts together. Used once. */
+final class StructureReader
+{
+    private const HEADINGS = [
+        'second-meal' => '/\b(?:next day|leftovers|second meal|day after|tomorrow[’\']?s)\b/iu',
+        'marinade' => '/\bmarinade|marinating\b/iu',
+        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle|greens|accompaniment)\b/iu',
+        'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
+        'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
+    ];
+    private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?|greens|mash|dumplings)\b/iu';
+    private const TO_SERVE = '/\b(?:to serve|for serving|on the side|alongside|for the table|to go with)\b/iu';
+    private const ON_TOP = '/\b(?:to (?:finish|garnish|sprinkle|scatter|top)|for (?:garnish|sprinkling|scattering)|garnish)\b/iu';
+    private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending|the time is up|cooking ends)|from the end|to go\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+    private const MORE = '/\b(?:more|another|further|longer)\b/iu';
+    private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off|remove the lid)\b/iu';
+    private const BONES_SERVED = '/\b(?:on the bone|bones? and all|bones? in\b(?!.*remov)|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
+    private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|take out|pull(?: the)?|strip|slip|off)[^.;]{0,40}\bbones?|off the bones?|meat (?:from|off) the bones?|boneless|boned)\b/iu';
+    private const SIZE = '/(?<low>\d+(?:[.,]\d+)?|½|¾|1½|2½|one|two|three|\d+[\s-]\d\/\d|\d\/\d)\s*(?:-|–|to)?\s*(?<high>\d+(?:[.,]\d+)?)?\s*-?\s*(?<unit>cm|mm|centimetres?|centimeters?|inch(?:es)?|in\.?|["”])(?![\p{L}])/iu';
+    private const WORD_SIZE = '/\b(?<n>one|two|three|four|five|six)\s*-?\s*(?<unit>centimetres?|centimeters?|cm|inch(?:es)?)\b/iu';
+    private const CUBES = '/\b(?:cubes?|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
+    private const COUNTED_IN_BRACKETS = '/\((?:about\s+)?(?<n>\d{1,2})(?:\s*(?:-|–|to)\s*(?<m>\d{1,2}))?\s*(?:large|small|medium|pieces|of them)?\)/iu';
+    private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
+    private const STRINGY = '/\b(?<what>string|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|spice bag)\b/iu';
+    private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
+    private const FINISH = [
+        ActKind::Lift, ActKind::Strain, ActKind::Sieve, ActKind::Skim, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch,
+        ActKind::Shred, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::SeasonToTaste, ActKind::Crisp,
+    ];
+
+    /**
+     * @param list<Ingredient>                 $ingredients
+     * @param list<Act>                        $acts
+     * @param list<array{string, string, int}> $sentences   text, zone, line
+     */
+    public function __construct(private readonly array $ingredients, private readonly array $acts, private readonly array $sentences)
+    {
+    }
+
+    public function read(): Structure
+    {
+        $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
+        $cook = $this->cookPlace();
+        $late = $this->late($cook);
+        [$pieces, $size] = $this->meat($method);
+        $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);
+        $onions = array_filter($this->acts, static fn (Act $a): bool => ActKind::FryBase === $a->kind && preg_match('/\b(?:golden|brown\w*|caramel\w*|colou?r|catch|edges)\b/iu', $a->source)
+            && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match('/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?|them)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source));
+        $marinated = array_filter($this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind) || preg_match('/\bmarinade\b/iu', $method);
+        $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter($this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind));
+
+        return new Structure($this->parts($cook), $late, $pieces, $size, $this->takeOut($method), $this->finish($cook), $bones,
+            [] === $browned ? 'none' : ([] === $onions ? 'meat' : 'meat+onions'),
+            [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
+            $marinated ? (preg_match(self::KEPT_MARINADE, $method) ? 'keep' : 'discard') : null, $this->uncover());
+    }
+
+    private function cookPlace(): int
+    {
+        foreach ($this->acts as $k => $act) {
+            if (ActKind::Cook === $act->kind && (null === $act->minutes || $act->minutes->high >= 25)) {
+                return $k;
+            }
+        }
+
+        return \count($this->acts);
+    }
+
+    /** @return list<PartKind> */
+    private function parts(int $cook): array
+    {
+        $parts = [];
+        foreach ($this->ingredients as $ingredient) {
+            $parts[] = $this->part($ingredient, $cook);
+        }
+
+        return $parts;
+    }
+
+    private function part(Ingredient $one, int $cook): PartKind
+    {
+        $heading = $this->headingOf($one);
+        foreach (self::HEADINGS as $part => $pattern) {
+            if (preg_match($pattern, $heading) && !preg_match('/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b/iu', $heading)) {
+                return $this->ofHeading(PartKind::from($part), $one);
+            }
+        }
+        if (preg_match(self::TO_SERVE, $one->source)) {
+            return preg_match(self::STAPLES, $one->source) ? PartKind::Side : PartKind::Topping;
+        }
+        if (preg_match(self::ON_TOP, $one->source) && \in_array($one->role, [Role::Herb, Role::Garnish, Role::Aromatic, Role::Vegetable, Role::Spice], true)) {
+            return PartKind::Topping;
+        }
+        $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
+        $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
+        if ([] === $used) {
+            return Role::Garnish === $one->role && preg_match(self::STAPLES, $one->foodText) ? PartKind::Side : PartKind::Braise;
+        }
+        $beside = [] !== array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || $this->isBeside($a));
+        $inPot = [] !== array_filter($used, fn (Act $a): bool => !\in_array($a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut], true) && !$this->isBeside($a));
+
+        return match (true) {
+            $beside && !$inPot => PartKind::Side,
+            !$inPot && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) && \in_array(ActKind::Garnish->value, $kinds, true) => PartKind::Topping,
+            default => PartKind::Braise,
+        };
+    }
+
+    /** What is done meanwhile, for the mash or the peas, is beside the braise. */
+    private function isBeside(Act $act): bool
+    {
+        return (bool) preg_match('/^\W*(?:meanwhile|while (?:it|that|the \w+) (?:cooks|braises|simmers|is cooking)|for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad|potatoes|polenta))\b/iu', $act->source);
+    }
+
+    private function ofHeading(PartKind $part, Ingredient $one): PartKind
+    {
+        return PartKind::Topping === $part && preg_match(self::STAPLES, $one->foodText) ? PartKind::Side
+            : (PartKind::Topping === $part && \in_array($one->role, [Role::Dairy, Role::Sweet, Role::Acid, Role::Seasoning, Role::Salt, Role::Thickener, Role::Fat], true) ? PartKind::Braise : $part);
+    }
+
+    private function headingOf(Ingredient $one): string
+    {
+        $found = '';
+        foreach ($this->sentences as [$text, $zone, $line]) {
+            if ($line >= $one->line) {
+                break;
+            }
+            $found = 'heading' === $zone ? $text : $found;
+        }
+
+        return $found;
+    }
+
+    /** @return list<Minutes|null> */
+    private function late(int $cook): array
+    {
+        $late = array_fill(0, \count($this->ingredients), null);
+        $left = $this->leftAfter($cook);
+        foreach ($this->acts as $k => $act) {
+            if (!\in_array($act->kind, [ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::SeasonToTaste, ActKind::LidOff, ActKind::CreamOrYoghurtIn, ActKind::Slurry, ActKind::Other], true)) {
+                continue;
+            }
+            $durations = Durations::in($act->source);
+            $said = $durations[0][0] ?? null;
+            $minutes = match (true) {
+                null !== $said && preg_match(self::BEFORE_END, $act->source) => $said,
+                $k > $cook && \in_array($act->kind, [ActKind::Add, ActKind::Load], true) => $left[$k] ?? null,
+                default => null,
+            };
+            if (null === $minutes || $minutes->high > 240) {
+                continue;
+            }
+            foreach ($this->ingredients as $place => $ingredient) {
+                if (\in_array($ingredient->key(), $act->foods, true) && Role::Meat !== $ingredient->role && null === $late[$place]) {
+                    $late[$place] = $minutes;
+                }
+            }
+        }
+
+        return $late;
+    }
+
+    /**
+     * How long it still cooks after each act behind the braise's beginning: "add the carrots and cook 1 h more".
+     *
+     * @return array<int, Minutes|null>
+     */
+    private function leftAfter(int $cook): array
+    {
+        $left = [];
+        $sum = null;
+        for ($k = \count($this->acts) - 1; $k > $cook; --$k) {
+            $act = $this->acts[$k];
+            $more = \in_array($act->kind, [ActKind::Cook, ActKind::LidOff], true) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
+            if ($more && null !== $act->minutes && $act->minutes->high >= 8 && !$this->isBeside($act)) {
+                $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source) ? $act->minutes : $sum->plus($act->minutes);
+            }
+            if ($act->kind->finishes() && ActKind::SeasonToTaste !== $act->kind && ActKind::Garnish !== $act->kind) {
+                $sum = null;
+            }
+            $left[$k] = $sum;
+        }
+
+        return $left;
+    }
+
+    /** @return array{Minutes|null, array{float, float}|null} pieces and size */
+    private function meat(string $method): array
+    {
+        $meat = null;
+        foreach ($this->ingredients as $one) {
+            $meat ??= Role::Meat === $one->role ? $one : null;
+        }
+        if (null === $meat) {
+            return [null, null];
+        }
+        $words = $meat->source;
+        $size = self::size($words) ?? (preg_match('/[^.;]*\b(?:cut|slice|dice|cube|chunks?|pieces|slices)\b[^.;]*/iu', $method, $m) && preg_match('/\b(?:meat|beef|lamb|pork|veal|goat|venison|it)\b/iu', $m[0]) ? self::size($m[0]) : null);
+        $cubes = preg_match(self::CUBES, $words) && !preg_match('/one piece/iu', $words);
+        $count = null === $meat->amount?->unit || \in_array($meat->amount->unit->value, ['slice', 'piece'], true) ? $meat->amount : null;
+        $pieces = match (true) {
+            $cubes => preg_match(self::COUNTED_IN_BRACKETS, $words, $m) ? Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])) : null,
+            null !== $count => Minutes::between($count->low, $count->high),
+            (bool) preg_match(self::COUNTED_IN_BRACKETS, $words, $m) => Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])),
+            (bool) preg_match('/\b(?:halved|cut in (?:two|half|halves)|in two pieces)\b/iu', $words) => Minutes::exactly(2),
+            (bool) preg_match('/\b(?:quartered|cut in (?:four|quarters)|in four pieces)\b/iu', $words) => Minutes::exactly(4),
+            (bool) preg_match('/\b(?:in one piece|left whole|whole|tied|rolled|boned and (?:tied|rolled))\b/iu', $words.' '.$method) && !preg_match(self::CUBES, $words.$method) => Minutes::exactly(1),
+            (bool) preg_match('/\b(?:in one piece)\b/iu', $method) => Minutes::exactly(1),
+            default => null,
+        };
+
+        return [$pieces, $size];
+    }
+
+    /** @return array{float, float}|null cm */
+    private static function size(string $words): ?array
+    {
+        if (!preg_match(self::SIZE, $words, $m, \PREG_UNMATCHED_AS_NULL) && !preg_match(self::WORD_SIZE, $words, $m)) {
+            return null;
+        }
+        $factor = match (true) {
+            str_starts_with(mb_strtolower($m['unit']), 'mm') => 0.1,
+            str_starts_with(mb_strtolower($m['unit']), 'c') => 1.0,
+            default => 2.54,
+        };
+        $low = Number::value($m['low'] ?? $m['n']) * $factor;
+        $high = null === ($m['high'] ?? null) ? $low : Number::value($m['high']) * $factor;
+
+        return $low > 0.4 && $high < 30 ? [$low, $high] : null;
+    }
+
+    private function boneIn(): bool
+    {
+        foreach ($this->ingredients as $one) {
+            if (Role::Meat === $one->role && (($one->cut->bone ?? 0.0) > 0 || preg_match('/\bbone[- ]in|on the bone\b/iu', $one->source)) && !preg_match('/\b(?:boned|boneless|off the bone|without bones?)\b/iu', $one->source)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<TakeOut> */
+    private function takeOut(string $method): array
+    {
+        $out = [];
+        $all = $method.' '.implode(' ', array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients));
+        foreach ($this->ingredients as $k => $one) {
+            $whole = true === $one->food?->takeOut || (Role::Herb === $one->role && preg_match('/\b(?:sprigs?|bunch|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn)\b/iu', $one->source))
+                || preg_match('/\b(?:strips? of|pared|peel)\b/iu', $one->source) && \in_array($one->role, [Role::Fruit, Role::Aromatic, Role::Spice], true);
+            $taken = array_filter($this->acts, static fn (Act $a): bool => ActKind::TakeOut === $a->kind && \in_array($one->key(), $a->foods, true));
+            if (($whole || [] !== $taken) && Role::Meat !== $one->role) {
+                $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
+            }
+        }
+        if (preg_match_all(self::STRINGY, $all, $m)) {
+            foreach (array_unique(array_map('mb_strtolower', $m['what'])) as $what) {
+                $out[$what] = new TakeOut("out-$what", $what);
+            }
+        }
+        if (preg_match(self::BUNDLE, $all, $m) && [] === array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), 'bundle') || str_contains(mb_strtolower($t->name), 'bouquet'))) {
+            $out['bundle'] = new TakeOut('out-bundle', mb_strtolower($m['what']));
+        }
+        if (preg_match('/\b(?:remove|discard|throw away|take out|pull)[^.;]{0,50}\b(?<what>bones?|tendons?|gristle)\b/iu', $method, $m) || preg_match('/\boff the (?<what>bones?)\b/iu', $method, $m)) {
+            $out['bones'] = new TakeOut('out-bones', 'bones');
+        }
+
+        return array_values($out);
+    }
+
+    /** @return list<Act> */
+    private function finish(int $cook): array
+    {
+        $finish = [];
+        foreach (\array_slice($this->acts, $cook + 1) as $act) {
+            $last = $finish[\count($finish) - 1] ?? null;
+            if (\in_array($act->kind, self::FINISH, true) && !$this->isBeside($act) && $last?->kind !== $act->kind) {
+                $finish[] = $act;
+            }
+        }
+
+        return $finish;
+    }
+
+    private function uncover(): ?float
+    {
+        foreach ($this->sentences as [$text, $zone]) {
+            if ('step' !== $zone || !preg_match(self::UNCOVER, $text)) {
+                continue;
+            }
+            foreach (Durations::in($text) as [$minutes, $at]) {
+                if ($minutes->high <= 90 && (preg_match(self::BEFORE_END, substr($text, max(0, $at - 30), 70)) || preg_match(self::MORE, substr($text, $at, 40)) || preg_match('/^\W*(?:\d\W*)?lid off\b/iu', $text))) {
+                    return $minutes->middle();
+                }
+            }
+            if (preg_match('/\b(?:last|final) hour\b/iu', $text)) {
+                return 60.0;
+            }
+            if (preg_match('/\b(?:last|final) half[- ]?(?:an )?hour\b/iu', $text)) {
+                return 30.0;
+            }
+        }
+
+        return null;
+    }
+}
