@@ -10,6 +10,9 @@ use Pausis\Core\Quantity\Temperature;
 /** The table of cuts. */
 final readonly class Cuts
 {
+    private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';
+    private const OTHER_CUTS = '/\b(?:loins?|fillets?|tenderloins?|chops?|saddle|rack|breasts?|minced?|ground|liver|kidneys?|heart|escalopes?|cutlets?|sausages?|ham|gammon|trotters?|tail|head|tongue|wings?|steaks?|medallions?|crown)\b/u';
+
     /** @param array<string, Cut> $byId */
     private function __construct(private array $byId, private string $anyName)
     {
@@ -44,7 +47,10 @@ final readonly class Cuts
         return array_values($this->byId);
     }
 
-    /** The cut a recipe's words most likely mean: the longest of the known names that occurs in them. */
+    /**
+     * The cut a recipe's words most likely mean: the longest of the known names that occurs in them. Null where they name a cut of
+     * that animal which isn't known here, so that it is asked for.
+     */
     public function named(string $text): ?Cut
     {
         $text = mb_strtolower(str_replace('’', '\'', $text));
@@ -61,6 +67,12 @@ final readonly class Cuts
             }
         }
 
-        return $best;
+        return $length > 0 && self::ofAnotherCut($text, $length) ? null : $best;
+    }
+
+    /** "pork loin" is no shoulder, though a plain "pork" may be. */
+    private static function ofAnotherCut(string $text, int $length): bool
+    {
+        return preg_match(self::ANIMALS, $text, $m) && $length === \strlen($m[0]) && preg_match(self::OTHER_CUTS, $text);
     }
 }

@@ -42,4 +42,9 @@ final readonly class Act
     {
         return new self($this->id, $kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->timing, $this->offset, $this->source, $this->confidence);
     }
+
+    public function lasting(?Minutes $minutes): self
+    {
+        return new self($this->id, $this->kind, $this->foods, $minutes ?? $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->timing, $this->offset, $this->source, $this->confidence);
+    }
 }

@@ -17,7 +17,8 @@ use Pausis\Core\Recipe\Internal\Temperatures;
 final class ActReader
 {
     private const OBJECTS = [
-        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?|cheeks?|oxtail|brisket|neck|shoulder|chuck|pieces?|chunks?|cubes?|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
+        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
+        'piece' => 'pieces?|chunks?|cubes?',
         'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
         'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg|peppers?|mushrooms?|fennel|base|mirepoix|aubergines?|parsnips?|swede|turnips?',
         'garlic' => 'garlic|ginger|chill?(?:i|ies|is)|lemongrass|aromatics',
@@ -44,13 +45,19 @@ final class ActReader
         'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
     ];
     /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
+    private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     private const MOST = 12;
+    /** What is done meanwhile, for the mash or the peas. */
+    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks|braises|simmers|stews|(?:is|are) (?:cooking|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
+    private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in|strings?|bay|bones?)\b/iu';
+    /** These go on, or end, what was said beside the braise. */
+    private const NEVER_BESIDE = [ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish, ActKind::Check, ActKind::Test, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat];
     private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|(?:more|further) min)/iu';
@@ -63,6 +70,8 @@ final class ActReader
     private string $any;
     /** Whether a pan with fat is what things go into at the moment. */
     private bool $frying = false;
+    /** Whether the talk is of something made beside the braise. */
+    private bool $beside = false;
 
     public function __construct()
     {
@@ -90,36 +99,69 @@ final class ActReader
     public function read(string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat'): array
     {
         $hits = $this->hits($sentence);
-        $acts = [];
+        $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
+        $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
-            $clause = substr($sentence, $at, $to - $at);
-            $places = $naming->in((0 === $k ? $lead : '').$clause);
-            $objects = $this->objects((0 === $k ? "$lead " : '').substr($clause, \strlen($verb)), $places, $ingredients);
-            if ([] === $objects && preg_match(self::PRONOUN, $clause)) {
-                $objects = [$spokenOf];
+            $whole = (0 === $k ? $lead : '').substr($sentence, $at, $to - $at);
+            $places = $naming->in($whole);
+            $objects = $this->objects((0 === $k ? "$lead " : '').substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)), $places, $ingredients);
+            if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
+                $objects = array_values(array_unique([...$objects, $spokenOf]));
             }
-            $kind = $this->kind($verb, (0 === $k ? $lead : '').$clause, $objects, $after, $sentence);
+            $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
             if (null === $kind) {
+                // What is no act of its own goes on with the one before.
+                $last = array_pop($spans);
+                $spans = [...$spans, ...(null === $last ? [] : [[$last[0], $last[1].$whole, array_values(array_unique([...$last[2], ...$places]))]])];
                 continue;
             }
-            $kind = $this->inPan($kind, $objects, (0 === $k ? $lead : '').$clause);
-            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $spokenOf;
-            $acts[] = $this->act("$prefix.".(\count($acts) + 1), $kind, $clause, (0 === $k ? $lead : '').$clause, $places, $ingredients, $sentence);
-            $after = $after || ActKind::Cook === $kind;
+            $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $this->inPan($kind, $objects, $whole);
+            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0] ?? $spokenOf;
+            $spans[] = [$kind, $whole, $places];
+            $after = $after || (ActKind::Cook === $kind && self::braises($whole));
+        }
+        $acts = [];
+        foreach ($spans as $k => [$kind, $whole, $places]) {
+            $acts[] = $this->act("$prefix.".($k + 1), $kind, $whole, $places, $ingredients, $sentence);
         }
 
         if ([] === $acts) {
             $places = $naming->in($sentence);
             $kind = $this->unspoken($sentence, $this->objects($sentence, $places, $ingredients), $after);
-            $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $sentence, $places, $ingredients, $sentence)];
+            $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
+            $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
         foreach ($acts as $act) {
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array($act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true));
         }
 
         return self::merged($acts, $sentence);
+    }
+
+    /**
+     * What was begun beside the braise goes on until meat, sauce or pot are named again.
+     *
+     * @param list<int>        $places
+     * @param list<Ingredient> $ingredients
+     */
+    private function goesOnBeside(string $sentence, array $places, array $ingredients): bool
+    {
+        $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || [] !== array_filter($places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role);
+
+        return preg_match(self::BESIDE, $sentence) ? !preg_match('/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu', $sentence) : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
+    }
+
+    /** Whether a cooking without a word of how long is the braise itself. */
+    public static function braises(string $clause): bool
+    {
+        $minutes = null;
+        foreach (Durations::in($clause) as [$one]) {
+            $minutes = max($minutes ?? 0.0, $one->high);
+        }
+
+        return null === $minutes ? (bool) preg_match('/\b(?:lid|cover\w*|oven|slow\w*|simmer\w*|brais\w*|stew\w*|low|tender|gentl[ey]|blip\w*)\b/iu', $clause) : $minutes >= 25;
     }
 
     /**
@@ -151,10 +193,16 @@ final class ActReader
             $minutes = max($minutes ?? 0.0, $one->high);
         }
 
+        $further = preg_match(self::MORE, $sentence) && $after && null !== $minutes && $minutes < 60;
+
         return match (true) {
             (bool) preg_match(self::LAST, $sentence) && [] !== $objects => ActKind::Add,
+            $further && [] !== $objects && !\in_array('meat', $objects, true) => ActKind::Add,
+            $after && \in_array('meat', $objects, true) && preg_match('/\bback\b/iu', $sentence) && ($minutes ?? 0.0) < self::LONG_MINUTES => ActKind::BackIntoTheJuice,
             null !== $minutes && ($minutes >= self::LONG_MINUTES || preg_match(self::MORE, $sentence)) => ActKind::Cook,
             null !== $minutes && !$after && [] !== array_intersect(['base', 'garlic', 'spice', 'paste'], $objects) => ActKind::FryBase,
+            preg_match('/^\W*(?:when|once|if|as soon as)\b[^,]*$/iu', $sentence) => ActKind::Test,
+            !$after && [] !== array_intersect(['base', 'garlic'], $objects) && !\in_array('meat', $objects, true) && preg_match(self::UNTIL, $sentence) => ActKind::FryBase,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,
@@ -202,6 +250,9 @@ final class ActReader
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
+            if ([] !== $hits && preg_match('/^on /iu', $verb)) {
+                continue;
+            }
             if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
                 $hits[] = [$verb, $at];
             }
@@ -233,6 +284,10 @@ final class ActReader
                 $found['wine'] = true;
             }
         }
+        if (isset($found['piece']) && !isset($found['base']) && !isset($found['side'])) {
+            $found['meat'] = true;
+        }
+        unset($found['piece']);
         if (preg_match('/\b(?:lemon|lime|orange|apple) juice|squeeze\b/iu', $words)) {
             unset($found['sauce']);
         }
@@ -243,8 +298,9 @@ final class ActReader
     /** @param list<string> $objects */
     private function kind(string $verb, string $clause, array $objects, bool $after, string $sentence): ?ActKind
     {
+        $first = explode(' ', $verb)[0];
         foreach ($this->rows as $k => $row) {
-            if (preg_match($this->verbs[$k], $verb)
+            if ((preg_match($this->verbs[$k], $verb) || preg_match($this->verbs[$k], $first))
                 && (!isset($row['phase']) || ('after' === $row['phase']) === $after)
                 && (!isset($row['objects']) || [] !== array_intersect($row['objects'], $objects))
                 && (!isset($row['not']) || [] === array_intersect($row['not'], $objects))
@@ -262,7 +318,7 @@ final class ActReader
      * @param list<int>        $places
      * @param list<Ingredient> $ingredients
      */
-    private function act(string $id, ActKind $kind, string $clause, string $whole, array $places, array $ingredients, string $sentence): Act
+    private function act(string $id, ActKind $kind, string $whole, array $places, array $ingredients, string $sentence): Act
     {
         $durations = Durations::in($whole);
         $longest = null;
@@ -273,7 +329,7 @@ final class ActReader
         $celsius = Temperatures::in($whole);
 
         return new Act($id, $late ? ActKind::Add : $kind, array_map(static fn (int $p): string => $ingredients[$p]->key(), $places), $longest, (bool) preg_match(self::PER_SIDE, $whole),
-            $celsius[0] ?? null, null, preg_match(self::UNTIL, $clause, $u) ? trim($u['until']) : null, $late ? Timing::BeforeEnd : Timing::Before, $late ? $longest : null, $sentence);
+            $celsius[0] ?? null, null, preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null, $late ? Timing::BeforeEnd : Timing::Before, $late ? $longest : null, $sentence);
     }
 
     /**

@@ -22,6 +22,7 @@ final class IngredientReader
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
     private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
+    private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?)\b/iu';
     private const DRIED_PULSE = '/\bdried\b/iu';
     private const FROZEN = '/\b(?:deep-?)?frozen\b|\b(?:from|out of) the freezer\b/iu';
     private const THAWED = '/\b(?:thaw(?:ed)?|de-?frost(?:ed)?|(?:not|never|un)[ -]?frozen)\b/iu';
@@ -34,6 +35,7 @@ final class IngredientReader
     private const DRAINED_SHARE = 0.6;
     private const LENGTH_PIECE = '/^(?:an?\s+|\d\s+)?(?<low>\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece|knob|length|chunk|thumb|stick)?s?\s+(?:of\s+)?/iu';
     private const GRAMS_A_CENTIMETRE = 6.0;
+    private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)\s*[:–—]\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
     /** Of a medium one. */
     private const SMALL = 0.65;
@@ -158,6 +160,11 @@ final class IngredientReader
 
             return $this->understand($source, $line, self::grammes($centimetres * self::GRAMS_A_CENTIMETRE), trim((string) preg_replace('/\s+of\s*$/u', '', $m[0])), $food, $notes, null);
         }
+        if (preg_match(self::LEADERS, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
+            [$food, $notes] = self::splitNotes($m['food']);
+
+            return $this->understand($source, $line, $found->amount, $found->in($m['amount']), $food, trim($notes.' '.$found->without($m['amount'])), null);
+        }
         if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
             [, $notes] = self::splitNotes('x '.ltrim($found->without($m['rest']), ' ,'));
 
@@ -188,7 +195,7 @@ final class IngredientReader
         $known = $this->remembered($amountText, $foodText, $notes);
         $hidden = null !== $this->vocabulary->meaning($foodText) && null === $known;
         $taken = '' !== ($known['food'] ?? '') ? $known['food'] : $foodText;
-        $tinned = preg_match(self::TINNED, $amountText) ? "tinned $taken" : $taken;
+        $tinned = preg_match(self::TINNED, $amountText) || preg_match(self::CANNED, $source) ? "tinned $taken" : $taken;
         $guess = null;
         $unit = $amount?->unit;
         $shaped = Unit::Stick === $unit || Unit::Leaf === $unit ? $this->larder->named("$taken $unit->value") : null;

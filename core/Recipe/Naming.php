@@ -16,7 +16,9 @@ final readonly class Naming
     /** @param list<Ingredient> $ingredients */
     public function __construct(array $ingredients)
     {
-        $this->names = array_map(self::namesOf(...), $ingredients);
+        $names = array_map(self::namesOf(...), $ingredients);
+        $own = array_merge([], ...$names);
+        $this->names = array_map(static fn (array $of, Ingredient $one): array => [...$of, ...array_diff(self::kindsOf($one), $own)], $names, $ingredients);
     }
 
     /** @return list<int> places among the ingredients */
@@ -42,6 +44,10 @@ final readonly class Naming
         $text = Larder::normal($one->foodText);
         $last = (string) preg_replace('/^.* /u', '', $text);
         $names = [$text, $last, (string) preg_replace('/s$/u', '', $last)];
+        $bare = (string) preg_replace('/ (?:leaves|leaf|sprigs?|stalks?)$/u', '', $text);
+        if ($bare !== $text) {
+            $names[] = $bare;
+        }
         if (Role::Meat === $one->role) {
             array_push($names, 'meat', 'joint', $one->cut->animal ?? '');
         }
@@ -50,5 +56,21 @@ final readonly class Naming
         }
 
         return array_values(array_filter(array_unique($names), static fn (string $name): bool => '' !== $name));
+    }
+
+    /**
+     * What a food is a kind of, "mushrooms" for shiitake, where nothing else of the list is called so.
+     *
+     * @return list<string>
+     */
+    private static function kindsOf(Ingredient $one): array
+    {
+        $kinds = [];
+        foreach ($one->food->words ?? [] as $word) {
+            $last = (string) preg_replace('/^.* /u', '', Larder::normal($word));
+            array_push($kinds, $last, (string) preg_replace('/s$/u', '', $last));
+        }
+
+        return array_values(array_unique(array_filter($kinds, static fn (string $k): bool => \strlen($k) > 3)));
     }
 }

@@ -15,7 +15,7 @@ enum UnitSystem: string
     /** Words that only one of them uses. */
     private const TELLS = [
         'us' => '/\b(?:cups?|quarts?|all-purpose|cornstarch|corn starch|stovetop|kosher|cilantro|scallions?|zucchini|eggplant|rutabaga|dutch oven|heavy cream|ground (?:beef|pork|lamb)|sticks? (?:of )?butter|lbs?\.?|broth|skillet|\d{3}\s*°?\s*f)\b/iu',
-        'british' => '/\b(?:plain flour|cornflour|courgettes?|aubergines?|swede|double cream|single cream|hob|gas (?:mark )?\d|tins?|pints?|stock cubes?|spring onions?|grammes?|caster sugar|gammon|rashers?|celeriac|clingfilm|kitchen paper)\b/iu',
+        'british' => '/\b(?:plain flour|cornflour|courgettes?|aubergines?|swede|double cream|single cream|hob|gas (?:mark )?\d|tins?|pints?|stock cubes?|spring onions?|grammes?|caster sugar|gammon|rashers?|celeriac|clingfilm|kitchen paper|dripping|mutton|dessert ?spoon\w*|teacup\w*|gills?|suet)\b/iu',
         'australian' => '/\b(?:capsicums?|eschalots?|kumara|pumpkin|gravy beef|chuck steak|20\s?ml tablespoons?|australian|silverbeet|thickened cream)\b/iu',
     ];
     /** What only metric recipes give. */

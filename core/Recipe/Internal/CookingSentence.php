@@ -29,4 +29,9 @@ final readonly class CookingSentence
         public int $line,
     ) {
     }
+
+    public function lasting(?Minutes $minutes): self
+    {
+        return new self($this->method, $minutes, $this->setting, $this->celsius, $this->lid, $this->more, $this->then, $this->fact, $this->line);
+    }
 }

@@ -15,6 +15,7 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;
+use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\Reading;
@@ -37,23 +38,46 @@ final class Draftsman
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
     private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
-    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken)\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
+    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut|flour|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|salt|rub)\b)|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
     private const LONG_CLAUSE_BYTES = 220;
     /** Without a stop in it, a sentence longer than this is speech. */
     private const LONG_SPEECH_BYTES = 80;
+    private const LID_ON = '/\b(?:lid on|put (?:on )?the lid|cover(?:ed)?\W*$|cover and|switch(?:ed)? (?:it )?on)\b/iu';
+    /** "Wine in, let it vanish", "duck on top" */
+    private const PLACED = '/^\W*(?:the\s+)?(?:\p{L}+\s+){1,3}(?:in|on|over|off|out|back|on top|underneath)\b(?!\s+the\s+\d)/iu';
+    private const GOES_IN = '/\b(?:in|into|till|until|over|on)\b/iu';
+    /** "scratch the carrots, use two parsnips instead" */
+    private const SCRATCHED = '/\b(?:scratch|forget|cross out|never mind) (?:about )?(?:the |those |all the )?(?<food>\p{L}{3,})/iu';
+    private const SALT_NAMED = '/(?<!for )(?<!no )(?<!without )(?<!of )\bsalt\b(?! pork| beef| cod|ed)/iu';
+    private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b/iu';
+    private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
+    private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
+    private const AMOUNT_BEHIND = '/^\W*(?<food>\p{L}[\p{L}\s’\'-]{1,40}?)\s*[,–—-]\s+(?<amount>(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\s|half|two|three|four).{0,40}?)(?:\s+or so)?\.?$/iu';
     private const MOST_TITLE_WORDS = 9;
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
     private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
     private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
-    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|enough\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons|of\s+us|\W*$)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|helpings|of us|easy|hungry)\b|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
+    private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
+    /** "Beef, stewing: 2 lb" is one. */
+    private const LABELLED = '/^[^:\d]{2,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
+    /** "and enough hot water to cover, roughly 600 ml" */
+    private const ENOUGH = '/\b(?:enough|sufficient)\s+(?:(?:hot|cold|boiling|more|warm)\s+)*(?<food>water|stock|broth|wine|beer|cider|milk)\b[^.;]{0,60}?(?:roughly|about|around|say|perhaps|maybe|some)\s+(?<amount>\d[\d.,]*\s*(?:ml|l|dl|cups?|pints?|litres?|liters?))\b/iu';
+    /** "two tablespoons of light and one of dark" */
+    private const ELLIPTIC = '/^\W*(?:one|two|three|four|half|\d+)\s+of\s+/iu';
+    private const LIKE_BEFORE = [Role::Liquid, Role::Seasoning, Role::Acid, Role::Sweet, Role::Spice, Role::Fat];
+    /** "200 ml off the top of the coconut milk" is a part of it. */
+    private const PART_OF = '/^\s*(?:off|from)\s+(?:the|your)\b/iu';
     private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
     /** Less than this beside a thickener or in a pan is no liquid of the pot, mL. */
     private const LEAST_MILLILITRES = 50.0;
     private const SERVING_SENTENCE = '/\b(?:serve|to go with|alongside|on the side|as a side)\b/iu';
+    /** What is said of the dish, or of the day, and is nothing to do. */
+    private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|costs? about|sufficient for)\b/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
 
     private LineSorter $sorter;
@@ -95,6 +119,8 @@ final class Draftsman
             }
         }
         $this->fromTheMethod();
+        $this->unmeasured();
+        $this->scratched($text);
         $this->ingredients = array_map(static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients, array_keys($this->ingredients));
         $naming = new Naming($this->ingredients);
         $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
@@ -102,7 +128,8 @@ final class Draftsman
 
         $sentences = self::sentences($marks);
         $ways = (new WayReader())->read($sentences);
-        $acts = $this->acts($steps, $naming);
+        $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
+        $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
 
         return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts,
             (new StructureReader($this->ingredients, $acts, $sentences))->read());
@@ -115,6 +142,11 @@ final class Draftsman
 
     private function line(Stretch $line): void
     {
+        if (!preg_match('/[\p{L}\p{N}|-]/u', $line->text)) {
+            $this->marking->claim($line, MarkKind::Heading);
+
+            return;
+        }
         if (preg_match(self::SPEAKER, $line->text, $m)) {
             $this->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Unread);
             $line = $line->part(\strlen($m[0]), \strlen($line->text));
@@ -159,7 +191,7 @@ final class Draftsman
         }
         if ([] !== Durations::in($row->text)) {
             $this->marking->claim($row, MarkKind::Step, \count($this->steps));
-            $this->steps[] = $this->stepReader->read(implode(', ', $cells), $row->line);
+            $this->steps[] = $this->stepReader->read(implode(' | ', $cells), $row->line);
             $this->where[] = $row;
 
             return true;
@@ -196,6 +228,11 @@ final class Draftsman
 
     private function titled(Stretch $cell): void
     {
+        if (preg_match(self::GREETING, $cell->text)) {
+            $this->marking->claim($cell, MarkKind::Unread);
+
+            return;
+        }
         $this->title = '' === $this->title ? trim($cell->text, "# *_\t") : $this->title;
         $this->facts($cell, MarkKind::Title);
     }
@@ -218,7 +255,7 @@ final class Draftsman
     private function counted(string $text): void
     {
         if (null === $this->servings && preg_match($this->serves, $text, $m)) {
-            $said = implode('', array_filter([$m['n'], $m['m'] ?? '', $m['w'] ?? '']));
+            $said = '' !== ($m['c'] ?? '') ? $m['c'] : implode('', array_filter([$m['n'], $m['m'] ?? '', $m['w'] ?? '']));
             $this->servings = (int) Number::value($said) ?: null;
         }
     }
@@ -255,12 +292,12 @@ final class Draftsman
 
             return;
         }
-        $parts = References::refers($cell->text) ? [$cell] : $cell->split(self::PARTS, 40);
+        $parts = References::refers($cell->text) || preg_match(self::LABELLED, $cell->text) ? [$cell] : $cell->split(self::PARTS, 40);
         $kept = [];
         foreach ($parts as $part) {
             $read = $this->reader->read($part->text, $part->line);
             $seasons = \count($parts) > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
-            $own = $seasons || '' !== $read->amountText && Role::Unknown !== $read->role && !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text);
+            $own = $seasons || $this->isAnother($part, $read, $kept[\count($kept) - 1][1] ?? null) || (self::isBareList($parts) && Role::Unknown !== $read->role) || '' !== $read->amountText && Role::Unknown !== $read->role && !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text);
             $before = $kept[\count($kept) - 1] ?? null;
             if ([] === $kept || ($own && '' !== ($before[1]->foodText ?? 'x'))) {
                 $kept[] = [$part, $read];
@@ -280,12 +317,59 @@ final class Draftsman
         }
     }
 
+    /** "3 big onions, lard": another food, not a word on the one before. */
+    private function isAnother(Stretch $part, Ingredient $read, ?Ingredient $before): bool
+    {
+        return null !== $before?->food && null !== $read->food && null === $read->amount && $read->role !== $before->role && preg_match_all('/\p{L}+/u', $part->text) <= 2
+            && !preg_match('/(?:ed|ly|ped|less)\b|\b(?:zest|juice|peel|rind|leaves|stalks?|skin|fat|seeds?)\b/iu', $part->text) && [] === array_intersect(self::words($read->foodText), self::words($before->foodText))
+            && [] !== $this->mentions->bare($part);
+    }
+
+    /** Whether a food named while cooking is one of the list, whose amount this may tell. */
+    private function measures(Ingredient $read): bool
+    {
+        if ($this->isNew($read)) {
+            return false;
+        }
+        foreach ($this->ingredients as $k => $one) {
+            if (null === $one->amount && null !== $read->amount && $one->role === $read->role && [] !== array_intersect(self::words($read->foodText), self::words($one->foodText))) {
+                $this->ingredients[$k] = $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null);
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * "salt, pepper": foods and nothing else between the commas.
+     *
+     * @param list<Stretch> $parts
+     */
+    private static function isBareList(array $parts): bool
+    {
+        foreach ($parts as $part) {
+            if (preg_match('/\d|\(/u', $part->text) || preg_match_all('/\p{L}+/u', $part->text) > 2 || preg_match('/(?:ed|ly|ped)\W*$/iu', $part->text)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private function ingredient(Stretch $stretch, Ingredient $read): void
     {
         if (!$this->hasRoom()) {
             $this->marking->claim($stretch, MarkKind::Unread);
 
             return;
+        }
+        $before = $this->ingredients[\count($this->ingredients) - 1] ?? null;
+        if (null !== $before?->amount?->unit && null !== $read->amount && null === $read->amount->unit && preg_match(self::ELLIPTIC, $stretch->text) && \in_array($read->role, self::LIKE_BEFORE, true)) {
+            $read = $this->reader->fromParts($stretch->text, $stretch->line, $read->amount->low.' '.$before->amount->unit->value, $read->foodText, null);
+        }
+        if (null !== $before && null === $before->amount && str_ends_with(rtrim($before->source), '?') && Role::Unknown === $read->role && null !== $read->amount?->unit) {
+            array_pop($this->ingredients);
+            $read = $this->reader->fromParts($before->source.' '.$stretch->text, $before->line, $read->amountText, $before->foodText, null);
         }
         $read = $this->references->resolve($read, $this->ingredients);
         $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
@@ -314,6 +398,7 @@ final class Draftsman
 
     private function sentence(Stretch $sentence): void
     {
+        $this->counted($sentence->text);
         if (preg_match(self::INLINE_HEADING, $sentence->text, $m)) {
             $this->marking->claim($sentence->part(0, \strlen($m[0])), MarkKind::Heading);
             $sentence = $sentence->part(\strlen($m[0]), \strlen($sentence->text));
@@ -338,16 +423,35 @@ final class Draftsman
                 return;
             }
         }
+        if (!$this->sorter->inMethod() && [] === $this->steps && preg_match(self::AMOUNT_BEHIND, $sentence->text, $m) && !StepKind::opens($sentence->text)) {
+            $read = $this->reader->fromParts($sentence->text, $sentence->line, trim($m['amount']), trim($m['food']), null);
+            if (null !== $read->amount && Role::Unknown !== $read->role) {
+                $this->ingredient($sentence, $read);
+
+                return;
+            }
+        }
         $listed = $this->sorter->inMethod() ? [] : $this->mentions->in($sentence);
         if (\count($listed) >= 2 && !$this->tellsWhatToDo($sentence, $listed)) {
-            $this->marking->claim($sentence, MarkKind::Note);
+            $tells = $this->hasRoom() && (preg_match(ActReader::BESIDE, $sentence->text) || StepKind::instructs(substr($sentence->text, $listed[0][0]->end() - $sentence->start)));
+            $this->marking->claim($sentence, $tells ? MarkKind::Step : MarkKind::Note, $tells ? \count($this->steps) : null);
             foreach ($this->withTheBare($sentence, $listed) as [$stretch, $read]) {
-                $this->ingredient($stretch, $read);
+                if (!$tells || !$this->measures($read)) {
+                    $this->ingredient($stretch, $read);
+                }
+            }
+            if ($tells) {
+                $this->steps[] = $this->stepReader->read($sentence->text, $sentence->line);
+                $this->where[] = $sentence;
             }
 
             return;
         }
-        $this->counted($sentence->text);
+        if (preg_match(self::REMARK, $sentence->text)) {
+            $this->marking->claim($sentence, MarkKind::Unread);
+
+            return;
+        }
         $step = $this->stepReader->read($sentence->text, $sentence->line);
         if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || $this->goesOn($step)) && $this->hasRoom()) {
             $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
@@ -361,14 +465,15 @@ final class Draftsman
 
             return;
         }
-        $this->counted($sentence->text);
         $this->marking->claim($sentence, MarkKind::Unread);
     }
 
     /** Whether a sentence without a verb goes on with the method: "stock in, lid on". */
     private function goesOn(Step $step): bool
     {
-        return [] !== $this->steps && (null !== $step->minutes || [] !== (new Naming($this->ingredients))->in($step->source));
+        return ([] !== $this->steps && (null !== $step->minutes || preg_match(self::PLACED, $step->source) || [] !== (new Naming($this->ingredients))->in($step->source)))
+            || ($this->listed > 1 && preg_match(self::GOES_IN, $step->source) && [] !== (new Naming($this->ingredients))->in($step->source))
+            || preg_match(self::SALTED, $step->source);
     }
 
     /** @param list<array{Stretch, Ingredient}> $listed */
@@ -416,7 +521,17 @@ final class Draftsman
             if ($noList && !preg_match(self::NEGATED, $sentence->text) && !preg_match(self::SERVING_SENTENCE, $sentence->text)) {
                 $found = $this->withTheBare($sentence, $found);
             }
+            if (preg_match(self::ENOUGH, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+                $poured = $this->reader->fromParts($m[0][0], $sentence->line, $m['amount'][0], $m['food'][0], null);
+                $found = [...array_filter($found, static fn (array $f): bool => !$f[1]->isLike($poured)), [$sentence->part($m[0][1], \strlen($m[0][0])), $poured]];
+            }
             foreach ($found as [$stretch, $read]) {
+                if (!$this->isNew($read) && null !== $read->amount?->unit) {
+                    $this->measures($read);
+                }
+                if (Role::Tool === $read->role || preg_match(self::PART_OF, substr($sentence->text, $stretch->end() - $sentence->start))) {
+                    continue;
+                }
                 if (\count($this->ingredients) < self::MOST_INGREDIENTS && $this->isNew($read) && ($noList || ($read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES))) {
                     $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
                     $this->ingredients[] = $read->measured($read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, 0.7);
@@ -425,15 +540,50 @@ final class Draftsman
         }
     }
 
+    /** Salt, and what it is fried in, which nobody lists. */
+    private function unmeasured(): void
+    {
+        foreach ([[Role::Salt, self::SALT_NAMED], [Role::Fat, self::FAT_NAMED]] as [$role, $pattern]) {
+            $has = [] !== array_filter($this->ingredients, static fn (Ingredient $i): bool => $role === $i->role);
+            foreach ($has ? [] : $this->where as $sentence) {
+                if ($this->hasRoom() && preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !preg_match(self::NEGATED, $sentence->text)) {
+                    [$word, $at] = $m['fat'] ?? $m[0];
+                    $stretch = $sentence->part($at, \strlen($word));
+                    $read = $this->reader->read($stretch->text, $stretch->line);
+                    if ($role === $read->role) {
+                        $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
+                        $this->ingredients[] = $read->measured('', null, null, null, Doubt::FromTheMethod, 0.7);
+                        break;
+                    }
+                }
+            }
+        }
+    }
+
+    private function scratched(string $text): void
+    {
+        preg_match_all(self::SCRATCHED, $text, $all);
+        foreach ($all['food'] as $food) {
+            $this->ingredients = array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role || [] === array_intersect(self::words($food), self::words($i->foodText))));
+        }
+    }
+
     private function isNew(Ingredient $read): bool
     {
+        $said = self::words($read->foodText);
         foreach ($this->ingredients as $one) {
-            if ($one->isLike($read) || (Role::Meat === $read->role && Role::Meat === $one->role) || (Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText))) {
+            if ($one->isLike($read) || ([] !== $said && (null === $read->amount || $one->role === $read->role) && [] === array_diff($said, [...self::words($one->foodText), ...self::words($one->food->name ?? '')])) || (Role::Meat === $read->role && Role::Meat === $one->role) || (Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText))) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** @return list<string> in the singular, without accents */
+    private static function words(string $text): array
+    {
+        return array_values(array_filter(array_map(static fn (string $w): string => (string) preg_replace('/(?<=\p{L}{3})s$/u', '', $w), explode(' ', Larder::normal($text))), static fn (string $w): bool => '' !== $w));
     }
 
     /**
@@ -491,13 +641,45 @@ final class Draftsman
      */
     private function acts(array $steps, Naming $naming): array
     {
+        $acts = $this->actsAfter($steps, $naming, null);
+        foreach ($acts as $act) {
+            if (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK)) {
+                return $acts;
+            }
+        }
+        // The hours stand above the method: it cooks from where the lid goes on.
+        foreach ($steps as $k => $step) {
+            if (preg_match(self::LID_ON, $step->source)) {
+                return $this->actsAfter($steps, $naming, $k + 1);
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param list<Step> $steps
+     * @param int|null   $from  the step at which the braise is over; null to be told by the acts
+     *
+     * @return list<Act>
+     */
+    private function actsAfter(array $steps, Naming $naming, ?int $from): array
+    {
         $reader = new ActReader();
         $acts = [];
         $after = false;
         foreach ($steps as $k => $step) {
+            if ($k === $from) {
+                $after = true;
+            }
             $read = $reader->read($step->source, 's'.($k + 1), $naming, $this->ingredients, $after);
             foreach ($read as $act) {
-                $after = $after || (ActKind::Cook === $act->kind && ($act->minutes->high ?? self::LONG_COOK) >= self::LONG_COOK);
+                $after = $after || (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($step->source) : $act->minutes->high >= self::LONG_COOK));
+            }
+            $alone = [] === $read && preg_match(self::TIME_ALONE, $step->source) ? array_pop($acts) : null;
+            if (null !== $alone) {
+                $acts[] = $alone->lasting(null === $step->minutes ? null : Minutes::between($step->minutes['low'], $step->minutes['high']));
+                continue;
             }
             array_push($acts, ...([] === $read ? [new Act('s'.($k + 1).'.1', ActKind::Other, source: $step->source)] : $read));
         }

@@ -24,6 +24,9 @@ final class LineSorter
     public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on|time)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
     private const ASIDE = '/^\W*(?:do not|don[\'’]?t|never|no need|skip|omit|leave out|without|you (?:don|won|can)|there is no|no\s+(?:salt|oil|wine|water|stock|flour|butter|garlic)\b)/iu';
     private const MOST_INGREDIENT_WORDS = 22;
+    /** "Onions, sliced ........ 2" */
+    private const LEADERS = '/^\W*\p{L}.*?(?:\.{3,}|…|_{3,})\s*(?:[\d½¼¾⅓⅔]|an?\b|some\b).*$/iu';
+    private const SALT_LINE = '/^\W*(?:(?:fine|coarse|sea|flaky|plenty of)\s+)*salt(?:\s*(?:,|and|&|\+)\s*(?:freshly ground |freshly milled |black |white |ground )*pepper)?(?:,?\s+to taste)?\W*$/iu';
 
     private bool $any = false;
     private bool $stepsBegan = false;
@@ -51,6 +54,11 @@ final class LineSorter
         }
         if (preg_match(self::FURNITURE, $line) && !preg_match('/\d\s*(?:g|kg|ml|tbsp|tsp|cups?)\b/iu', $line) && !($this->inMethod() && StepKind::opens($line))) {
             return LineKind::Unread;
+        }
+        if (!$this->inMethod() && !$this->stepsBegan && (preg_match(self::LEADERS, $line) || ($this->any && preg_match(self::SALT_LINE, $line)))) {
+            $this->any = true;
+
+            return LineKind::Ingredient;
         }
         if (preg_match(self::MARKED, $line)) {
             $this->section = LineKind::Unread === $this->section ? null : $this->section;
@@ -113,6 +121,9 @@ final class LineSorter
             $leads = '' !== $read->amountText && null !== $read->amount;
             if (!$this->any && $leads && null === $read->amount->unit && preg_match('/^an?$/iu', $read->amountText)) {
                 return LineKind::Title;
+            }
+            if ($leads && $known && !StepKind::opens($line) && preg_match('/^\W*(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half)\s)/iu', $line)) {
+                return LineKind::Ingredient;
             }
             if ($leads && ($known || null !== $read->amount->unit) && !$instructs
                 || ($known && $words <= 6 && $this->any && !$this->stepsBegan && !$instructs)) {

@@ -15,7 +15,12 @@ final readonly class Mentions
 {
     private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
     /** A food's name ends where the sentence goes on. */
-    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+    private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
+    /** "a shoulder of mutton, about 3 lbs. in weight" */
+    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
+    /** Verbs that are foods too, where they open a sentence. */
+    private const VERB = '/^\W*(?:toast|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|your|both)\b/iu';
     private const MOST = 60;
 
     private string $starts;
@@ -39,7 +44,8 @@ final readonly class Mentions
                 || (null === $amount->amount->unit && preg_match('/^an?$/iu', $m[0][0]) && !$this->begins($food['food']))) {
                 continue;
             }
-            $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) - $start);
+            $weight = preg_match(self::WEIGHING, substr($rest, \strlen($food[0])), $w) ? \strlen($w[0]) : 0;
+            $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) + $weight - $start);
             $read = $this->reader->read($stretch->text, $sentence->line);
             if (Role::Unknown !== $read->role) {
                 $found[] = [$stretch, $read];
@@ -47,7 +53,29 @@ final readonly class Mentions
             }
         }
 
-        return $found;
+        return self::corrected($sentence, $found);
+    }
+
+    /**
+     * "two leeks, no, make it three leeks": the second holds.
+     *
+     * @param list<array{Stretch, Ingredient}> $found
+     *
+     * @return list<array{Stretch, Ingredient}>
+     */
+    private static function corrected(Stretch $sentence, array $found): array
+    {
+        $kept = [];
+        foreach ($found as $one) {
+            $before = $kept[\count($kept) - 1] ?? null;
+            $between = null === $before ? '' : substr($sentence->text, $before[0]->end() - $sentence->start, max(0, $one[0]->start - $before[0]->end()));
+            if (null !== $before && $before[1]->isLike($one[1]) && preg_match(self::CORRECTION, $between)) {
+                array_pop($kept);
+            }
+            $kept[] = $one;
+        }
+
+        return $kept;
     }
 
     /** @return list<array{Stretch, Ingredient}> foods named without an amount, by any of their names */
@@ -55,7 +83,10 @@ final readonly class Mentions
     {
         $found = [];
         foreach ($sentence->split('/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST) as $part) {
-            if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text)) {
+            if ($part->start === $sentence->start && preg_match(self::VERB, $sentence->text)) {
+                continue;
+            }
+            if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text, true)) {
                 $read = $this->reader->read($part->text, $sentence->line);
                 if (Role::Unknown !== $read->role) {
                     $found[] = [$part, $read];
@@ -67,11 +98,11 @@ final readonly class Mentions
     }
 
     /** Whether a text begins with a food, size and colour aside. */
-    private function begins(string $text): bool
+    private function begins(string $text, bool $atOnce = false): bool
     {
         $bare = (string) preg_replace('/^(?:(?:large|small|big|medium|whole|fresh|nice|good|ripe|tiny|fat)\s+)+/iu', '', $text);
         $named = $this->larder->named($bare);
 
-        return (null !== $named && 0 === $named[2]) || null !== $this->cuts->named($bare);
+        return (null !== $named && (0 === $named[2] || !$atOnce && str_ends_with(Larder::normal($bare), $named[1]))) || null !== $this->cuts->named($bare);
     }
 }

@@ -7,6 +7,7 @@ namespace Pausis\Core\Recipe\Internal;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
@@ -24,16 +25,21 @@ final class StructureReader
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?|greens|mash|dumplings)\b/iu';
+    private const BREADS = '/\b(?:bread|rolls|buns|naan|injera|tortillas?|flatbreads?|baguettes?|couscous)\b/iu';
     private const TO_SERVE = '/\b(?:to serve|for serving|on the side|alongside|for the table|to go with)\b/iu';
     private const ON_TOP = '/\b(?:to (?:finish|garnish|sprinkle|scatter|top)|for (?:garnish|sprinkling|scattering)|garnish)\b/iu';
+    private const CRUMBS = '/\b(?:crumbs|breadcrumbs|gremolata|pangrattato|topping|garnish)\b/iu';
+    private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
+    private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending|the time is up|cooking ends)|from the end|to go\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off|remove the lid)\b/iu';
-    private const BONES_SERVED = '/\b(?:on the bone|bones? and all|bones? in\b(?!.*remov)|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
+    private const BONES_SERVED = '/\b(?:on the bone|bones? and all|bones? (?:still )?in\b(?! (?:big|large|small|a|the|pieces|chunks|it|the))|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
     private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|take out|pull(?: the)?|strip|slip|off)[^.;]{0,40}\bbones?|off the bones?|meat (?:from|off) the bones?|boneless|boned)\b/iu';
-    private const SIZE = '/(?<low>\d+(?:[.,]\d+)?|½|¾|1½|2½|one|two|three|\d+[\s-]\d\/\d|\d\/\d)\s*(?:-|–|to)?\s*(?<high>\d+(?:[.,]\d+)?)?\s*-?\s*(?<unit>cm|mm|centimetres?|centimeters?|inch(?:es)?|in\.?|["”])(?![\p{L}])/iu';
+    private const SIZE = '/(?<low>\d+(?:[.,]\d+)?|½|¾|1½|2½|\d+[\s-]\d\/\d|\d\/\d)\s*(?:-|–|to)?\s*(?<high>\d+(?:[.,]\d+)?)?\s*-?\s*(?<unit>cm|mm|centimetres?|centimeters?|inch(?:es)?|in\.?|["”])(?![\p{L}])/iu';
     private const WORD_SIZE = '/\b(?<n>one|two|three|four|five|six)\s*-?\s*(?<unit>centimetres?|centimeters?|cm|inch(?:es)?)\b/iu';
-    private const CUBES = '/\b(?:cubes?|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
+    private const CUBES = '/\b(?:cubes?|cubed|diced|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
+    private const JOINTED = '/\b(?:jointed|in(?:to)? joints|at the joints|in(?:to)? (?:serving )?(?:pieces|portions|chunks)|cut up|in cubes)\b/iu';
     private const COUNTED_IN_BRACKETS = '/\((?:about\s+)?(?<n>\d{1,2})(?:\s*(?:-|–|to)\s*(?<m>\d{1,2}))?\s*(?:large|small|medium|pieces|of them)?\)/iu';
     private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
     private const STRINGY = '/\b(?<what>string|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|spice bag)\b/iu';
@@ -59,13 +65,14 @@ final class StructureReader
         $late = $this->late($cook);
         [$pieces, $size] = $this->meat($method);
         $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);
-        $onions = array_filter($this->acts, static fn (Act $a): bool => ActKind::FryBase === $a->kind && preg_match('/\b(?:golden|brown\w*|caramel\w*|colou?r|catch|edges)\b/iu', $a->source)
+        $vegetables = preg_match('/\b(?:brown|caramelise|colour)\s+(?:the\s+)?(?:drained\s+|sliced\s+|chopped\s+)?(?:onions?|shallots?|vegetables|carrots|leeks)\b/iu', $method);
+        $onions = array_filter($this->acts, static fn (Act $a): bool => ActKind::FryBase === $a->kind && preg_match('/\b(?:golden|brown\w*|caramel\w*|colou?r|catch|edges|dark)\b/iu', $a->source)
             && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match('/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?|them)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source));
         $marinated = array_filter($this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind) || preg_match('/\bmarinade\b/iu', $method);
         $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter($this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind));
 
         return new Structure($this->parts($cook), $late, $pieces, $size, $this->takeOut($method), $this->finish($cook), $bones,
-            [] === $browned ? 'none' : ([] === $onions ? 'meat' : 'meat+onions'),
+            [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
             $marinated ? (preg_match(self::KEPT_MARINADE, $method) ? 'keep' : 'discard') : null, $this->uncover());
     }
@@ -73,7 +80,7 @@ final class StructureReader
     private function cookPlace(): int
     {
         foreach ($this->acts as $k => $act) {
-            if (ActKind::Cook === $act->kind && (null === $act->minutes || $act->minutes->high >= 25)) {
+            if (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= 25)) {
                 return $k;
             }
         }
@@ -109,14 +116,15 @@ final class StructureReader
         $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
         $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
         if ([] === $used) {
-            return Role::Garnish === $one->role && preg_match(self::STAPLES, $one->foodText) ? PartKind::Side : PartKind::Braise;
+            return preg_match(self::BREADS, $one->foodText) || (Role::Garnish === $one->role && preg_match(self::STAPLES, $one->foodText)) ? PartKind::Side : PartKind::Braise;
         }
-        $beside = [] !== array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || $this->isBeside($a));
+        $beside = array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || $this->isBeside($a));
         $inPot = [] !== array_filter($used, fn (Act $a): bool => !\in_array($a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut], true) && !$this->isBeside($a));
+        $scattered = [] !== array_filter($used, static fn (Act $a): bool => ActKind::Garnish === $a->kind || preg_match(self::SCATTERED, $a->source));
 
         return match (true) {
-            $beside && !$inPot => PartKind::Side,
-            !$inPot && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) && \in_array(ActKind::Garnish->value, $kinds, true) => PartKind::Topping,
+            !$inPot && [] !== $beside => [] !== array_filter($beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source)) ? PartKind::Topping : PartKind::Side,
+            !$inPot && $scattered && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) => PartKind::Topping,
             default => PartKind::Braise,
         };
     }
@@ -124,7 +132,7 @@ final class StructureReader
     /** What is done meanwhile, for the mash or the peas, is beside the braise. */
     private function isBeside(Act $act): bool
     {
-        return (bool) preg_match('/^\W*(?:meanwhile|while (?:it|that|the \w+) (?:cooks|braises|simmers|is cooking)|for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad|potatoes|polenta))\b/iu', $act->source);
+        return ActKind::SideWork === $act->kind || preg_match(ActReader::BESIDE, $act->source);
     }
 
     private function ofHeading(PartKind $part, Ingredient $one): PartKind
@@ -151,6 +159,7 @@ final class StructureReader
     {
         $late = array_fill(0, \count($this->ingredients), null);
         $left = $this->leftAfter($cook);
+        $uncover = $this->uncover();
         foreach ($this->acts as $k => $act) {
             if (!\in_array($act->kind, [ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::SeasonToTaste, ActKind::LidOff, ActKind::CreamOrYoghurtIn, ActKind::Slurry, ActKind::Other], true)) {
                 continue;
@@ -159,7 +168,8 @@ final class StructureReader
             $said = $durations[0][0] ?? null;
             $minutes = match (true) {
                 null !== $said && preg_match(self::BEFORE_END, $act->source) => $said,
-                $k > $cook && \in_array($act->kind, [ActKind::Add, ActKind::Load], true) => $left[$k] ?? null,
+                null !== $uncover && preg_match('/\bwhen the lid (?:comes|is|goes)\b/iu', $act->source) => Minutes::exactly($uncover),
+                $k > $cook && (\in_array($act->kind, [ActKind::Add, ActKind::Load], true) || $this->isThickenedInThePot($k)) => $left[$k] ?? null,
                 default => null,
             };
             if (null === $minutes || $minutes->high > 240) {
@@ -175,6 +185,18 @@ final class StructureReader
         return $late;
     }
 
+    /** Starch that goes into a cooker that is turned up for it. */
+    private function isThickenedInThePot(int $k): bool
+    {
+        foreach (\array_slice($this->acts, $k + 1, 3) as $next) {
+            if (ActKind::TurnSetting === $next->kind && ActKind::Slurry === $this->acts[$k]->kind && $next->source === $this->acts[$k]->source) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * How long it still cooks after each act behind the braise's beginning: "add the carrots and cook 1 h more".
      *
@@ -186,7 +208,7 @@ final class StructureReader
         $sum = null;
         for ($k = \count($this->acts) - 1; $k > $cook; --$k) {
             $act = $this->acts[$k];
-            $more = \in_array($act->kind, [ActKind::Cook, ActKind::LidOff], true) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
+            $more = \in_array($act->kind, [ActKind::Cook, ActKind::LidOff, ActKind::TurnSetting], true) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
             if ($more && null !== $act->minutes && $act->minutes->high >= 8 && !$this->isBeside($act)) {
                 $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source) ? $act->minutes : $sum->plus($act->minutes);
             }
@@ -215,11 +237,12 @@ final class StructureReader
         $count = null === $meat->amount?->unit || \in_array($meat->amount->unit->value, ['slice', 'piece'], true) ? $meat->amount : null;
         $pieces = match (true) {
             $cubes => preg_match(self::COUNTED_IN_BRACKETS, $words, $m) ? Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])) : null,
+            null !== $count && $count->high < 2 && preg_match(self::JOINTED, $words.' '.$method) => null,
             null !== $count => Minutes::between($count->low, $count->high),
             (bool) preg_match(self::COUNTED_IN_BRACKETS, $words, $m) => Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])),
             (bool) preg_match('/\b(?:halved|cut in (?:two|half|halves)|in two pieces)\b/iu', $words) => Minutes::exactly(2),
             (bool) preg_match('/\b(?:quartered|cut in (?:four|quarters)|in four pieces)\b/iu', $words) => Minutes::exactly(4),
-            (bool) preg_match('/\b(?:in one piece|left whole|whole|tied|rolled|boned and (?:tied|rolled))\b/iu', $words.' '.$method) && !preg_match(self::CUBES, $words.$method) => Minutes::exactly(1),
+            (bool) preg_match('/\b(?:in one piece|left whole|whole|tied|rolled|boned and (?:tied|rolled))\b/iu', $words.' '.$method) && (preg_match('/\b(?:tied|rolled|in one piece|whole)\b/iu', $words) || !preg_match(self::CUBES, $words.$method)) && !preg_match(self::JOINTED, $words.$method) => Minutes::exactly(1),
             (bool) preg_match('/\b(?:in one piece)\b/iu', $method) => Minutes::exactly(1),
             default => null,
         };
@@ -261,10 +284,11 @@ final class StructureReader
         $out = [];
         $all = $method.' '.implode(' ', array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients));
         foreach ($this->ingredients as $k => $one) {
-            $whole = true === $one->food?->takeOut || (Role::Herb === $one->role && preg_match('/\b(?:sprigs?|bunch|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn)\b/iu', $one->source))
+            $whole = true === $one->food?->takeOut || (Role::Herb === $one->role && preg_match('/\b(?:sprigs?|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn)\b/iu', $one->source))
                 || preg_match('/\b(?:strips? of|pared|peel)\b/iu', $one->source) && \in_array($one->role, [Role::Fruit, Role::Aromatic, Role::Spice], true);
             $taken = array_filter($this->acts, static fn (Act $a): bool => ActKind::TakeOut === $a->kind && \in_array($one->key(), $a->foods, true));
-            if (($whole || [] !== $taken) && Role::Meat !== $one->role) {
+            $grated = [] !== array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true) && preg_match('/\bgrat(?:e|ed|ing)\b|\bchop/iu', $a->source));
+            if (($whole && !$grated || [] !== $taken) && Role::Meat !== $one->role) {
                 $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
             }
         }
@@ -276,8 +300,10 @@ final class StructureReader
         if (preg_match(self::BUNDLE, $all, $m) && [] === array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), 'bundle') || str_contains(mb_strtolower($t->name), 'bouquet'))) {
             $out['bundle'] = new TakeOut('out-bundle', mb_strtolower($m['what']));
         }
-        if (preg_match('/\b(?:remove|discard|throw away|take out|pull)[^.;]{0,50}\b(?<what>bones?|tendons?|gristle)\b/iu', $method, $m) || preg_match('/\boff the (?<what>bones?)\b/iu', $method, $m)) {
-            $out['bones'] = new TakeOut('out-bones', 'bones');
+        foreach (['bones' => 'bones?', 'tendons' => 'tendons?', 'gristle' => 'gristle'] as $what => $word) {
+            if (preg_match("/\b(?:remove|discard|throw away|throw out|take out|pull|strip|slip)[^.;]{0,60}\b$word\b|\boff the $word\b/iu", $method)) {
+                $out[$what] = new TakeOut("out-$what", $what);
+            }
         }
 
         return array_values($out);
@@ -288,9 +314,13 @@ final class StructureReader
     {
         $finish = [];
         foreach (\array_slice($this->acts, $cook + 1) as $act) {
-            $last = $finish[\count($finish) - 1] ?? null;
-            if (\in_array($act->kind, self::FINISH, true) && !$this->isBeside($act) && $last?->kind !== $act->kind) {
-                $finish[] = $act;
+            $uncovered = ActKind::LidOff === $act->kind || (ActKind::Cook === $act->kind && preg_match(self::UNCOVER, $act->source));
+            foreach ($uncovered ? [ActKind::Reduce, ...(preg_match(self::GLOSSY, $act->source) ? [ActKind::Glaze] : [])] : [$act->kind] as $kind) {
+                $last = $finish[\count($finish) - 1] ?? null;
+                if (\in_array($kind, self::FINISH, true) && !$this->isBeside($act) && $last?->kind !== $kind
+                    && !(ActKind::Rest === $kind && ActKind::BackIntoTheJuice === $last?->kind && $last->source === $act->source)) {
+                    $finish[] = $act->as($kind);
+                }
             }
         }
 

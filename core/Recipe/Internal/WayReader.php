@@ -28,6 +28,7 @@ final class WayReader
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
     private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
+    private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
     private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
     private const LONGEST_BASE = 50.0;
     private const SHARE_OF_BASE = 0.35;
@@ -96,6 +97,9 @@ final class WayReader
             $near = self::near($text, $from, $at, $length, $clause);
             $statement = $this->statement($text, $clause, $near, $minutes, $celsius, $zone, $line, $cooked, $k > 0);
             if (null !== $statement) {
+                if (0 === $k && preg_match(self::CORRECTED, $text) && [] !== $this->said) {
+                    $statement = array_pop($this->said)->lasting($statement->minutes);
+                }
                 $this->said[] = $statement;
                 $cooked = true;
             }
@@ -173,6 +177,8 @@ final class WayReader
         }
         $fact = 'step' !== $zone;
         $cooks = preg_match(self::COOKS, $clause) || null !== $setting || ($fact && preg_match('/\b(?:cook|brais|oven|total|time)/iu', $clause));
+        $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
+        $cooks = $cooks || $corrects;
         $notCooking = preg_match(self::NOT_COOKING, (string) preg_replace('/\b(?:keep warm|leave (?:it )?on warm).*$/iu', '', $near)) && null === $setting;
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match('/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near);
         $least = Method::Pressure === $method || preg_match(self::PRESSURE, $text) ? self::LEAST_BESIDE : self::LEAST_MINUTES;
@@ -189,10 +195,16 @@ final class WayReader
         if (!$fact) {
             $this->current = $method;
         }
-        $lid = self::lidIn($near) ?? self::lidIn((string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text)) ?? ($fact ? null : $this->lid);
+        $lid = self::lidIn(self::untilTheLast($near)) ?? self::lidIn(self::untilTheLast($text)) ?? ($fact ? null : $this->lid);
 
         return new CookingSentence($method, $minutes, $setting, Method::Oven === $method ? $celsius ?? $this->oven : null, $lid, $more,
             (bool) preg_match(self::THEN, $clause), $fact, $line);
+    }
+
+    /** Without what is said of the end only. */
+    private static function untilTheLast(string $text): string
+    {
+        return (string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
     }
 
     private static function lidIn(string $text): ?string
@@ -261,7 +273,7 @@ final class WayReader
     private function slow(array $of): Way
     {
         $settings = $phases = [];
-        $lid = null;
+        $lid = $last = null;
         foreach ($of as $k => $one) {
             $lid ??= $one->lid;
             if (null === $one->minutes) {
@@ -272,15 +284,16 @@ final class WayReader
                 continue;
             }
             $before = $of[$k - 1] ?? null;
-            if ($one->then && null !== $before?->minutes && null !== $before->setting && $before->setting !== $setting) {
-                $phases = [] === $phases ? [['setting' => $before->setting, 'minutes' => $before->minutes]] : $phases;
-                unset($settings[$before->setting]);
+            if ($one->then && null !== $before?->minutes && null !== $last && $last !== $setting) {
+                $phases = [] === $phases ? [['setting' => $last, 'minutes' => $before->minutes]] : $phases;
+                unset($settings[$last]);
                 $phases[] = ['setting' => $setting, 'minutes' => $one->minutes];
             } elseif (isset($settings[$setting]) && ($one->more || $one->then)) {
                 $settings[$setting] = $settings[$setting]->plus($one->minutes);
             } else {
                 $settings[$setting] ??= $one->minutes;
             }
+            $last = $setting;
         }
         if ([] !== $phases) {
             $sum = array_reduce($phases, static fn (?Minutes $all, array $p): Minutes => $all?->plus($p['minutes']) ?? $p['minutes']);
