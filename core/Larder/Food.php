@@ -32,6 +32,7 @@ final readonly class Food
      * @param bool                 $soak             dry, to be soaked
      * @param bool                 $underWater       cut and kept overnight, under cold water
      * @param list<string>         $allergens
+     * @param list<string>         $words            its names, the first of which is the usual one
      */
     public function __construct(
         public string $id,
@@ -63,6 +64,7 @@ final readonly class Food
         public ?string $raw = null,
         public bool $soak = false,
         public bool $underWater = false,
+        public array $words = [],
     ) {
     }
 

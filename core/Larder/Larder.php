@@ -56,7 +56,7 @@ final class Larder
             $row['id'], Role::from($row['role']), $row['words'][0], $row['density'], $row['pieceGrams'], $row['pieceMillilitres'],
             $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
             $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], $row['cut'],
-            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'], $row['raw'], $row['soak'], $row['underWater'],
+            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'], $row['raw'], $row['soak'], $row['underWater'], $row['words'],
         );
     }
 

@@ -11,8 +11,6 @@ use Pausis\Core\Recipe\Internal\Temperatures;
 /**
  * Takes a sentence of a method apart into acts: at each verb one begins, and what it is is decided by the verb with its object
  * (core/data/acts.json). What was last spoken of stands for "it" and "them".
- *
- * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string, without?: string, sentence?: string, phase?: string}
  */
 final class ActReader
 {
@@ -48,6 +46,9 @@ final class ActReader
     private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
+    /** "Kraut rinsed, in, a cup of water" */
+    private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
+    private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
@@ -63,29 +64,13 @@ final class ActReader
     private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|(?:more|further) min)/iu';
     private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
-    /** @var non-empty-list<Row> */
-    private array $rows;
-    /** @var array<int, string> the pattern of each row's verbs */
-    private array $verbs = [];
-    private string $any;
     /** Whether a pan with fat is what things go into at the moment. */
     private bool $frying = false;
     /** Whether the talk is of something made beside the braise. */
     private bool $beside = false;
 
-    public function __construct()
+    public function __construct(private readonly ActTable $table)
     {
-        /** @var array{rows: non-empty-list<Row>} $data */
-        $data = json_decode((string) file_get_contents(__DIR__.'/../data/acts.json'), true, 16, \JSON_THROW_ON_ERROR);
-        $this->rows = $data['rows'];
-        $all = [];
-        foreach ($this->rows as $k => $row) {
-            $this->verbs[$k] = '/^(?:'.implode('|', $row['verbs']).')(?:s|es|d|ed|ing)?$/iu';
-            array_push($all, ...$row['verbs']);
-        }
-        $all = array_values(array_unique($all));
-        usort($all, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
-        $this->any = '/(?<![\p{L}-])(?:'.implode('|', $all).')(?![\p{L}]|-\p{L})/iu';
     }
 
     /**
@@ -104,7 +89,7 @@ final class ActReader
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
-            $whole = (0 === $k ? $lead : '').substr($sentence, $at, $to - $at);
+            $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
             $places = $naming->in($whole);
             $objects = $this->objects((0 === $k ? "$lead " : '').substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)), $places, $ingredients);
             if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
@@ -122,6 +107,9 @@ final class ActReader
             $spans[] = [$kind, $whole, $places];
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
+        if ($after && [] !== $spans && [] === array_diff(array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut']) && preg_match(self::IN, $sentence)) {
+            $spans[] = [ActKind::Add, $sentence, $naming->in($sentence)];
+        }
         $acts = [];
         foreach ($spans as $k => [$kind, $whole, $places]) {
             $acts[] = $this->act("$prefix.".($k + 1), $kind, $whole, $places, $ingredients, $sentence);
@@ -138,6 +126,12 @@ final class ActReader
         }
 
         return self::merged($acts, $sentence);
+    }
+
+    /** "remove it, and in the same fat toss": what stands before a verb and belongs to it. */
+    private static function leadIn(string $sentence, int $before, int $at): string
+    {
+        return preg_match(self::LEAD_IN, rtrim(substr($sentence, $before, $at - $before)), $m) ? "$m[1] " : '';
     }
 
     /**
@@ -245,7 +239,7 @@ final class ActReader
     /** @return list<array{string, int}> verbs that tell what to do, and where */
     private function hits(string $sentence): array
     {
-        preg_match_all($this->any, $sentence, $all, \PREG_OFFSET_CAPTURE);
+        preg_match_all($this->table->anyVerb, $sentence, $all, \PREG_OFFSET_CAPTURE);
         $hits = [];
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
@@ -298,10 +292,8 @@ final class ActReader
     /** @param list<string> $objects */
     private function kind(string $verb, string $clause, array $objects, bool $after, string $sentence): ?ActKind
     {
-        $first = explode(' ', $verb)[0];
-        foreach ($this->rows as $k => $row) {
-            if ((preg_match($this->verbs[$k], $verb) || preg_match($this->verbs[$k], $first))
-                && (!isset($row['phase']) || ('after' === $row['phase']) === $after)
+        foreach ($this->table->rowsOf($verb) as $row) {
+            if ((!isset($row['phase']) || ('after' === $row['phase']) === $after)
                 && (!isset($row['objects']) || [] !== array_intersect($row['objects'], $objects))
                 && (!isset($row['not']) || [] === array_intersect($row['not'], $objects))
                 && (!isset($row['sentence']) || preg_match("/$row[sentence]/isu", $sentence))

@@ -43,6 +43,11 @@ final readonly class AmountReader
         $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:".str_replace('?<unit>', '?:', $u).')/iu';
     }
 
+    public function system(): UnitSystem
+    {
+        return $this->system;
+    }
+
     public function find(string $text): ?FoundAmount
     {
         $leading = $this->at($text, 0);

@@ -35,6 +35,9 @@ final class IngredientReader
     private const DRAINED_SHARE = 0.6;
     private const LENGTH_PIECE = '/^(?:an?\s+|\d\s+)?(?<low>\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece|knob|length|chunk|thumb|stick)?s?\s+(?:of\s+)?/iu';
     private const GRAMS_A_CENTIMETRE = 6.0;
+    private const LOOSE_COUNT = '/\b(?:few|some|several|couple)\b/iu';
+    /** "a few (5 or 6)" */
+    private const COUNTED = '/\((?:about\s+)?(?<low>\d{1,2})(?:\s*(?:-|–|or|to)\s*(?<high>\d{1,2}))?(?=[,)])/u';
     private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)\s*[:–—]\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
     /** Of a medium one. */
@@ -131,7 +134,12 @@ final class IngredientReader
             $notes = trim($m[1].('' === $more ? '' : ", $more"));
         }
 
-        return $this->understand($source, $line, $found?->amount, $amountText, $foodText, $notes, null);
+        $amount = $found?->amount;
+        if (null !== $amount && null === $amount->unit && preg_match(self::LOOSE_COUNT, $amountText) && preg_match(self::COUNTED, $text, $m)) {
+            $amount = new Amount((float) $m['low'], (float) ($m['high'] ?? $m['low']), null);
+        }
+
+        return $this->understand($source, $line, $amount, $amountText, $foodText, $notes, null);
     }
 
     /** "juice of a lemon", "butter the size of a walnut", "a 5 cm piece of ginger", "onions – 2". */
@@ -195,6 +203,9 @@ final class IngredientReader
         $known = $this->remembered($amountText, $foodText, $notes);
         $hidden = null !== $this->vocabulary->meaning($foodText) && null === $known;
         $taken = '' !== ($known['food'] ?? '') ? $known['food'] : $foodText;
+        if ('an' === rtrim(mb_strtolower($amountText), 'n').'n' && preg_match('/^(?:(?:small|large|big)\s+)?(?:bundle|faggot|bouquet)\b/iu', $foodText)) {
+            $amount = null;
+        }
         $tinned = preg_match(self::TINNED, $amountText) || preg_match(self::CANNED, $source) ? "tinned $taken" : $taken;
         $guess = null;
         $unit = $amount?->unit;

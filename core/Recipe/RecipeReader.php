@@ -15,10 +15,12 @@ final readonly class RecipeReader
     public const MOST_BYTES = 200_000;
 
     private Misheard $misheard;
+    private ActTable $verbs;
 
     public function __construct(private Larder $larder, private Cuts $cuts)
     {
         $this->misheard = Misheard::load();
+        $this->verbs = ActTable::load();
     }
 
     /**
@@ -40,7 +42,7 @@ final readonly class RecipeReader
             return null;
         }
         $reader = new IngredientReader($this->larder, $this->cuts, $system ?? UnitSystem::guess($text), $vocabulary, $this->misheard);
-        $reading = (new Draftsman($reader, new StepReader($this->misheard), $this->larder, $this->cuts))->read($text);
+        $reading = (new Draftsman($reader, new StepReader($this->misheard), $this->larder, $this->cuts, $this->verbs))->read($text);
         if (!$reading->looksLikeRecipe()) {
             $problems->add('no-recipe', $path, ['lines' => substr_count(trim($text), "\n") + 1]);
 

@@ -27,6 +27,12 @@ final readonly class Way
     ) {
     }
 
+    /** @param list<array{ingredient: int, factor: float|null, millilitres: float|null}> $amounts */
+    public function taking(array $amounts): self
+    {
+        return new self($this->method, $this->minutes, $this->celsius, $this->settings, $this->phases, $this->lid, $amounts, $this->confidence);
+    }
+
     public function original(): ?OriginalMethod
     {
         return null === $this->minutes || $this->minutes->middle() <= 0 ? null

@@ -10,6 +10,7 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\ActReader;
+use Pausis\Core\Recipe\ActTable;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
@@ -38,7 +39,7 @@ final class Draftsman
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
     private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
-    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut|flour|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|salt|rub)\b)|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
+    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
     private const LONG_CLAUSE_BYTES = 220;
     /** Without a stop in it, a sentence longer than this is speech. */
     private const LONG_SPEECH_BYTES = 80;
@@ -49,8 +50,9 @@ final class Draftsman
     /** "scratch the carrots, use two parsnips instead" */
     private const SCRATCHED = '/\b(?:scratch|forget|cross out|never mind) (?:about )?(?:the |those |all the )?(?<food>\p{L}{3,})/iu';
     private const SALT_NAMED = '/(?<!for )(?<!no )(?<!without )(?<!of )\bsalt\b(?! pork| beef| cod|ed)/iu';
-    private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b/iu';
+    private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b(?! beans?| nut| milk)/iu';
     private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
+    private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight|dinner|supper|lunch|\p{L}+day)\b/iu';
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
     private const AMOUNT_BEHIND = '/^\W*(?<food>\p{L}[\p{L}\s’\'-]{1,40}?)\s*[,–—-]\s+(?<amount>(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\s|half|two|three|four).{0,40}?)(?:\s+or so)?\.?$/iu';
     private const MOST_TITLE_WORDS = 9;
@@ -69,6 +71,7 @@ final class Draftsman
     private const ENOUGH = '/\b(?:enough|sufficient)\s+(?:(?:hot|cold|boiling|more|warm)\s+)*(?<food>water|stock|broth|wine|beer|cider|milk)\b[^.;]{0,60}?(?:roughly|about|around|say|perhaps|maybe|some)\s+(?<amount>\d[\d.,]*\s*(?:ml|l|dl|cups?|pints?|litres?|liters?))\b/iu';
     /** "two tablespoons of light and one of dark" */
     private const ELLIPTIC = '/^\W*(?:one|two|three|four|half|\d+)\s+of\s+/iu';
+    private const SELDOM_MEASURED = [Role::Salt, Role::Herb, Role::Spice, Role::Fat];
     private const LIKE_BEFORE = [Role::Liquid, Role::Seasoning, Role::Acid, Role::Sweet, Role::Spice, Role::Fat];
     /** "200 ml off the top of the coconut milk" is a part of it. */
     private const PART_OF = '/^\s*(?:off|from)\s+(?:the|your)\b/iu';
@@ -92,6 +95,8 @@ final class Draftsman
     private ?float $saidMinutes = null;
     /** Ingredients that stood on a line of their own. */
     private int $listed = 0;
+    /** @var list<string> of the table that is being read */
+    private array $columnNames = [];
     /** @var list<Ingredient> */
     private array $ingredients = [];
     /** @var list<Step> */
@@ -99,7 +104,7 @@ final class Draftsman
     /** @var list<Stretch> beside the steps */
     private array $where = [];
 
-    public function __construct(private readonly IngredientReader $reader, private readonly StepReader $stepReader, Larder $larder, Cuts $cuts)
+    public function __construct(private readonly IngredientReader $reader, private readonly StepReader $stepReader, Larder $larder, Cuts $cuts, private readonly ActTable $verbs)
     {
         $this->sorter = new LineSorter($reader);
         $this->mentions = new Mentions($reader, $larder, $cuts);
@@ -127,7 +132,7 @@ final class Draftsman
         $marks = $this->marking->over($text);
 
         $sentences = self::sentences($marks);
-        $ways = (new WayReader())->read($sentences);
+        $ways = (new WayAmounts($this->ingredients, $this->reader->amounts()))->over((new WayReader())->read($sentences), [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->steps)]);
         $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
         $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
 
@@ -186,12 +191,13 @@ final class Draftsman
         $cells = array_values(array_filter(array_map(trim(...), explode('|', $row->text)), static fn (string $c): bool => '' !== $c));
         if ([] === $cells || preg_match('/^[\s|:-]+$/', $row->text) || !preg_match('/\d|[½¼¾]/u', $row->text)) {
             $this->marking->claim($row, MarkKind::Heading);
+            $this->columnNames = preg_match('/\p{L}/u', $row->text) ? $cells : $this->columnNames;
 
             return true;
         }
         if ([] !== Durations::in($row->text)) {
             $this->marking->claim($row, MarkKind::Step, \count($this->steps));
-            $this->steps[] = $this->stepReader->read(implode(' | ', $cells), $row->line);
+            $this->steps[] = $this->stepReader->read(implode(' | ', array_map($this->underItsName(...), $cells, array_keys($cells))), $row->line);
             $this->where[] = $row;
 
             return true;
@@ -206,6 +212,15 @@ final class Draftsman
         ++$this->listed;
 
         return true;
+    }
+
+    /** "1/2 cup" in the column of the broth is "1/2 cup broth". */
+    private function underItsName(string $cell, int $column): string
+    {
+        $name = $this->columnNames[$column] ?? '';
+        $food = '' !== $name && Role::Unknown !== $this->reader->read($name)->role;
+
+        return $food && preg_match('/^\W*(?:[\d½¼¾⅓⅔]|none\b|no\b|half\b)/iu', $cell) ? (preg_match('/^\W*(?:none|no)\b/iu', $cell) ? "no $name" : "$cell $name") : $cell;
     }
 
     private function sorted(Stretch $cell): void
@@ -399,6 +414,9 @@ final class Draftsman
     private function sentence(Stretch $sentence): void
     {
         $this->counted($sentence->text);
+        if ('' === $this->title && preg_match(self::SPOKEN_TITLE, $sentence->text, $m)) {
+            $this->title = $m['title'];
+        }
         if (preg_match(self::INLINE_HEADING, $sentence->text, $m)) {
             $this->marking->claim($sentence->part(0, \strlen($m[0])), MarkKind::Heading);
             $sentence = $sentence->part(\strlen($m[0]), \strlen($sentence->text));
@@ -534,7 +552,8 @@ final class Draftsman
                 }
                 if (\count($this->ingredients) < self::MOST_INGREDIENTS && $this->isNew($read) && ($noList || ($read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES))) {
                     $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
-                    $this->ingredients[] = $read->measured($read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, 0.7);
+                    $clear = $noList && (null !== $read->amount || \in_array($read->role, self::SELDOM_MEASURED, true)) && [] === $read->doubts;
+                    $this->ingredients[] = $read->measured($read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, $clear ? 0.92 : 0.7);
                 }
             }
         }
@@ -552,7 +571,7 @@ final class Draftsman
                     $read = $this->reader->read($stretch->text, $stretch->line);
                     if ($role === $read->role) {
                         $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
-                        $this->ingredients[] = $read->measured('', null, null, null, Doubt::FromTheMethod, 0.7);
+                        $this->ingredients[] = $read->measured('', null, null, null, Doubt::FromTheMethod, 0.92);
                         break;
                     }
                 }
@@ -665,7 +684,7 @@ final class Draftsman
      */
     private function actsAfter(array $steps, Naming $naming, ?int $from): array
     {
-        $reader = new ActReader();
+        $reader = new ActReader($this->verbs);
         $acts = [];
         $after = false;
         foreach ($steps as $k => $step) {
@@ -673,6 +692,9 @@ final class Draftsman
                 $after = true;
             }
             $read = $reader->read($step->source, 's'.($k + 1), $naming, $this->ingredients, $after);
+            if ($k + 1 === $from && [] !== $read) {
+                $read[] = array_pop($read)->as(ActKind::Cook);
+            }
             foreach ($read as $act) {
                 $after = $after || (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($step->source) : $act->minutes->high >= self::LONG_COOK));
             }

@@ -77,9 +77,9 @@ final class Durations
     {
         $n = Number::pattern();
         $words = '(?:half|a half|three[- ]quarters|a quarter|½|¾|¼)\s+(?:of\s+)?an?\s+hour|(?:the\s+)?first\s+hour';
-        $time = static fn (int $k): string => "(?:(?<w$k>$words)|(?<h$k>$n)\s*-?\s*(?:more\s+|good\s+|full\s+|long\s+|further\s+)?(?<u$k>".self::HOUR.'|'.self::MINUTE.')'
+        $span = static fn (int $k): string => "(?:(?<w$k>$words)|(?<h$k>$n)\s*-?\s*(?:more\s+|good\s+|full\s+|long\s+|further\s+)?(?<u$k>".self::HOUR.'|'.self::MINUTE.')'
             ."(?:(?<=[hHrRsS.])\s*(?:and\s+)?(?:(?<m$k>\d{1,2}(?:\s*".self::MINUTE.")?(?![\d½¼¾]|[.,]\d|\s*(?:°|g\b|kg|ml|c\b))|$n(?=\s*-?\s*min)\s*-?\s*".self::MINUTE.")|(?<f$k>(?:a\s+)?half|three[- ]quarters|a\s+quarter|½|¾|¼)(?!\s+(?:of\s+)?(?:the|an)\b)))?)";
 
-        return '/(?<![\p{L}\d.,])(?:(?<bare>'.$n.')'.self::TO.'(?<whole>'.$time(2).')|'.$time(1).'(?:'.self::TO.'(?<later>'.str_replace(['<w2>', '<h2>', '<u2>', '<m2>', '<f2>'], ['<w3>', '<h3>', '<u3>', '<m3>', '<f3>'], $time(2)).'))?)/iu';
+        return '/(?<![\p{L}\d.,])(?:(?<bare>'.$n.')'.self::TO.'(?<whole>'.$span(2).')|'.$span(1).'(?:'.self::TO.'(?<later>'.str_replace(['<w2>', '<h2>', '<u2>', '<m2>', '<f2>'], ['<w3>', '<h3>', '<u3>', '<m3>', '<f3>'], $span(2)).'))?)/iu';
     }
 }

@@ -20,6 +20,8 @@ final class LineSorter
     private const NUMBERED = '/^\W*\d{1,2}(?:[.)]|\s)\s*(?=\p{Lu})/u';
     private const MARKED = '/^#{1,6}\s+/u';
     private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
+    /** Alone on its line, what is made apart is a heading of the list. */
+    private const MADE_APART = '/^\W*(?:the\s+)?(?:gremolata|salsa verde|pangrattato|dumplings?|marinade|mash|topping|crumbs|slaw|raita|chimichurri|garnish|sauce|side|braise|stew)\W*$/iu';
     private const LABEL = '/^[^.,:\d]{2,40}:\W*$/u';
     public const FACTS = '/^\W*(?:(?:serves|servings?|feeds|makes|yields?|enough\s+for|pax)\b|\d{1,2}\s+(?:servings|portions|people|persons)\b|for\s+(?:\d{1,2}|two|four|six|eight)(?=\s*(?:people|persons|of us)?\W*$)|(?:prep|preparation|cook|cooking|total|ready|active|hands-on|time)(?:\s+(?:time|in))?\s*[:=]|difficulty|cuisine|course|category|keywords?|author|published|calories).{0,60}$/iu';
     private const ASIDE = '/^\W*(?:do not|don[\'’]?t|never|no need|skip|omit|leave out|without|you (?:don|won|can)|there is no|no\s+(?:salt|oil|wine|water|stock|flour|butter|garlic)\b)/iu';
@@ -74,6 +76,9 @@ final class LineSorter
         }
         if (preg_match(self::FACTS, $line)) {
             return LineKind::Facts;
+        }
+        if ($this->any && LineKind::Step !== $this->section && preg_match(self::MADE_APART, $line)) {
+            return LineKind::Heading;
         }
         if ($this->any && (preg_match(self::GROUP, $line) || preg_match(self::LABEL, $line))) {
             return LineKind::Heading;

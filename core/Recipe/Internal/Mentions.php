@@ -21,6 +21,8 @@ final readonly class Mentions
     private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
     /** Verbs that are foods too, where they open a sentence. */
     private const VERB = '/^\W*(?:toast|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|your|both)\b/iu';
+    /** "a few anchovies (5 or 6)" */
+    private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
     private const MOST = 60;
 
     private string $starts;
@@ -44,7 +46,8 @@ final readonly class Mentions
                 || (null === $amount->amount->unit && preg_match('/^an?$/iu', $m[0][0]) && !$this->begins($food['food']))) {
                 continue;
             }
-            $weight = preg_match(self::WEIGHING, substr($rest, \strlen($food[0])), $w) ? \strlen($w[0]) : 0;
+            $behind = substr($rest, \strlen($food[0]));
+            $weight = preg_match(self::WEIGHING, $behind, $w) || (preg_match('/\b(?:few|some|several|couple)\b/iu', $m[0][0]) && preg_match(self::COUNTED, $behind, $w)) ? \strlen($w[0]) : 0;
             $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) + $weight - $start);
             $read = $this->reader->read($stretch->text, $sentence->line);
             if (Role::Unknown !== $read->role) {

@@ -7,6 +7,9 @@ namespace Pausis\Core\Recipe\Internal;
 /** Walks along a text, one anchored pattern at a time. */
 final class Scanner
 {
+    /** @var array<string, string> each pattern as it matches at a place only; kept, as it is looked up by its text */
+    private static array $anchored = [];
+
     public function __construct(private readonly string $text, public int $at = 0)
     {
     }
@@ -25,7 +28,7 @@ final class Scanner
     /** @return array<string>|null what matches here */
     public function peek(string $pattern): ?array
     {
-        return preg_match($pattern.'A', $this->text, $m, 0, $this->at) ? $m : null;
+        return preg_match(self::$anchored[$pattern] ??= $pattern.'A', $this->text, $m, 0, $this->at) ? $m : null;
     }
 
     /** Whether anything was skipped. */

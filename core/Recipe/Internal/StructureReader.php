@@ -67,7 +67,7 @@ final class StructureReader
         $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);
         $vegetables = preg_match('/\b(?:brown|caramelise|colour)\s+(?:the\s+)?(?:drained\s+|sliced\s+|chopped\s+)?(?:onions?|shallots?|vegetables|carrots|leeks)\b/iu', $method);
         $onions = array_filter($this->acts, static fn (Act $a): bool => ActKind::FryBase === $a->kind && preg_match('/\b(?:golden|brown\w*|caramel\w*|colou?r|catch|edges|dark)\b/iu', $a->source)
-            && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match('/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?|them)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source));
+            && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match('/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source));
         $marinated = array_filter($this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind) || preg_match('/\bmarinade\b/iu', $method);
         $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter($this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind));
 
@@ -117,6 +117,9 @@ final class StructureReader
         $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
         if ([] === $used) {
             return preg_match(self::BREADS, $one->foodText) || (Role::Garnish === $one->role && preg_match(self::STAPLES, $one->foodText)) ? PartKind::Side : PartKind::Braise;
+        }
+        if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value]) && preg_match(self::BREADS, $one->foodText)) {
+            return PartKind::Side;
         }
         $beside = array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || $this->isBeside($a));
         $inPot = [] !== array_filter($used, fn (Act $a): bool => !\in_array($a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut], true) && !$this->isBeside($a));
@@ -212,7 +215,7 @@ final class StructureReader
             if ($more && null !== $act->minutes && $act->minutes->high >= 8 && !$this->isBeside($act)) {
                 $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source) ? $act->minutes : $sum->plus($act->minutes);
             }
-            if ($act->kind->finishes() && ActKind::SeasonToTaste !== $act->kind && ActKind::Garnish !== $act->kind) {
+            if (!$this->isThickenedInThePot($k) && $act->kind->finishes() && ActKind::SeasonToTaste !== $act->kind && ActKind::Garnish !== $act->kind) {
                 $sum = null;
             }
             $left[$k] = $sum;

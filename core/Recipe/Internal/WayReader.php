@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe\Internal;
 
+use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\Way;
@@ -42,6 +43,8 @@ final class WayReader
     private ?Method $current = null;
     private ?string $lid = null;
     private bool $slowMentioned = false;
+    /** Whether only the title has named the method. */
+    private bool $ofTitle = false;
     /** @var array{float, float}|null */
     private ?array $oven = null;
     /** @var list<CookingSentence> */
@@ -60,6 +63,7 @@ final class WayReader
         foreach ($sentences as [$text, $zone, $line]) {
             if ('title' === $zone || 'heading' === $zone) {
                 $this->current = self::methodOf($text) ?? ('heading' === $zone ? $this->current : null);
+                $this->ofTitle = 'title' === $zone;
             }
             $before = \count($this->said);
             if (!$finished || preg_match(self::SLOW, $text) || 'step' !== $zone) {
@@ -185,13 +189,13 @@ final class WayReader
         $more = (bool) preg_match(self::MORE, $clause);
         $ofOthers = preg_match(self::OTHERS, $near) && $minutes->high < 60 && null === $setting && !preg_match('/\b(?:meat|beef|lamb|pork|chicken|tender|oven|cover(?:ed)?|lid|uncovered|another|more)\b/iu', $clause);
         if (!$cooks && !$more && $minutes->high < 60 || $notCooking || $ofBase || $ofOthers || preg_match(self::LAST, $near) || preg_match(self::TIPS, $near)
-            || $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least) || $minutes->high > self::LONGEST_MINUTES) {
+            || ($minutes->high < 60 && preg_match(ActReader::BESIDE, $text)) || $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least) || $minutes->high > self::LONGEST_MINUTES) {
             return null;
         }
         if ($fact && !$further && preg_match('/\b(?:total|prep)\b/iu', $clause) && !preg_match('/\bcook/iu', $clause)) {
             return null;
         }
-        $method ??= self::methodOf($text) ?? $this->current ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
+        $method ??= self::methodOf($text) ?? ($fact && $this->ofTitle ? null : $this->current) ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
         if (!$fact) {
             $this->current = $method;
         }
@@ -204,7 +208,7 @@ final class WayReader
     /** Without what is said of the end only. */
     private static function untilTheLast(string $text): string
     {
-        return (string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
+        return (string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*[.;]?$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
     }
 
     private static function lidIn(string $text): ?string

@@ -83,7 +83,7 @@ final class LedgerTest extends TestCase
     public function testARefusedCutPoursItAllAndTheSauceGrows(): void
     {
         $as = self::adapt();
-        $refused = self::adapt(new LedgerChoices(['liquid:beef stock']));
+        $refused = self::adapt(new LedgerChoices(['liquid:i5']));
         $entry = self::entry($refused, 'liquid-fixed');
 
         self::assertTrue($entry->refused);
@@ -95,7 +95,7 @@ final class LedgerTest extends TestCase
 
     public function testALiquidSetOtherwiseIsPouredSo(): void
     {
-        $braise = self::adapt(new LedgerChoices(['add-liquid'], ['liquid:beef stock' => 450.0]));
+        $braise = self::adapt(new LedgerChoices(['add-liquid'], ['liquid:i5' => 450.0]));
         $entry = self::entry($braise, 'liquid-fixed');
 
         self::assertSame([450.0, false], [$entry->amount, $entry->refused]);
@@ -121,7 +121,7 @@ final class LedgerTest extends TestCase
         self::assertSame(0.0, $unthickened->slurry->grams);
         self::assertTrue(self::entry($unthickened, 'thicken')->refused);
 
-        $raw = self::adapt(new LedgerChoices(['boil:red wine']));
+        $raw = self::adapt(new LedgerChoices(['boil:i4']));
         self::assertTrue(self::entry($raw, 'liquid-boiled-down')->refused);
         foreach ($raw->chosen->sauce->changes as $change) {
             self::assertTrue(LiquidFate::Late === $change->fate || $change->poured === $change->loaded);
@@ -140,8 +140,8 @@ final class LedgerTest extends TestCase
 
     public function testWhatIsRefusedIsTheOnlyThingMarkedSo(): void
     {
-        foreach (self::adapt(new LedgerChoices(['late:frozen peas']))->ledger as $entry) {
-            self::assertSame('late:frozen peas' === $entry->key, $entry->refused, $entry->code);
+        foreach (self::adapt(new LedgerChoices(['late:i8']))->ledger as $entry) {
+            self::assertSame('late:i8' === $entry->key, $entry->refused, $entry->code);
         }
     }
 
