@@ -33,7 +33,7 @@ final readonly class Cuts
             array_push($names, ...array_map(static fn (string $word): string => preg_quote($word, '/'), $row['words']));
         }
 
-        return new self($byId, '/\b(?:'.implode('|', $names).')\b/u');
+        return new self($byId, '/\b(?:'.implode('|', $names).')(?:s|es)?\b/u');
     }
 
     public function find(string $id): ?Cut
@@ -61,7 +61,7 @@ final readonly class Cuts
         $length = 0;
         foreach ($this->byId as $cut) {
             foreach ($cut->words as $word) {
-                if (\strlen($word) > $length && preg_match('/\b'.preg_quote($word, '/').'\b/u', $text)) {
+                if (\strlen($word) > $length && preg_match('/\b'.preg_quote($word, '/').'(?:s|es)?\b/u', $text)) {
                     [$best, $length] = [$cut, \strlen($word)];
                 }
             }

@@ -43,12 +43,16 @@ final class ActReader
         'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
     ];
     /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
+    /** "they go in for the last 20 minutes" */
+    private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew|sauce)\b/iu';
+    /** "everything but the parsley" */
+    private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
@@ -66,6 +70,8 @@ final class ActReader
 
     /** Whether a pan with fat is what things go into at the moment. */
     private bool $frying = false;
+    /** @var list<int> what the sentence before was about */
+    private array $lastFoods = [];
     /** Whether the talk is of something made beside the braise. */
     private bool $beside = false;
 
@@ -90,7 +96,7 @@ final class ActReader
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
             $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
-            $places = $naming->in($whole);
+            $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
             $objects = $this->objects((0 === $k ? "$lead " : '').substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)), $places, $ingredients);
             if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
                 $objects = array_values(array_unique([...$objects, $spokenOf]));
@@ -110,6 +116,10 @@ final class ActReader
         if ($after && [] !== $spans && [] === array_diff(array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut']) && preg_match(self::IN, $sentence)) {
             $spans[] = [ActKind::Add, $sentence, $naming->in($sentence)];
         }
+        if (preg_match(self::GO_IN, $sentence) && [] === $naming->in($sentence)) {
+            $spans = array_map(fn (array $s): array => [$s[0], $s[1], $this->lastFoods], $spans);
+        }
+        $this->lastFoods = [] === $naming->in($sentence) ? $this->lastFoods : $naming->in($sentence);
         $acts = [];
         foreach ($spans as $k => [$kind, $whole, $places]) {
             $acts[] = $this->act("$prefix.".($k + 1), $kind, $whole, $places, $ingredients, $sentence);
@@ -143,6 +153,10 @@ final class ActReader
     private function goesOnBeside(string $sentence, array $places, array $ingredients): bool
     {
         $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || [] !== array_filter($places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role);
+
+        if (preg_match(self::GO_IN, $sentence)) {
+            return false;
+        }
 
         return preg_match(self::BESIDE, $sentence) ? !preg_match('/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu', $sentence) : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
     }
@@ -195,8 +209,9 @@ final class ActReader
             $after && \in_array('meat', $objects, true) && preg_match('/\bback\b/iu', $sentence) && ($minutes ?? 0.0) < self::LONG_MINUTES => ActKind::BackIntoTheJuice,
             null !== $minutes && ($minutes >= self::LONG_MINUTES || preg_match(self::MORE, $sentence)) => ActKind::Cook,
             null !== $minutes && !$after && [] !== array_intersect(['base', 'garlic', 'spice', 'paste'], $objects) => ActKind::FryBase,
-            preg_match('/^\W*(?:when|once|if|as soon as)\b[^,]*$/iu', $sentence) => ActKind::Test,
+            (bool) preg_match('/^\W*(?:when|once|if|as soon as)\b[^,]*$/iu', $sentence) => ActKind::Test,
             !$after && [] !== array_intersect(['base', 'garlic'], $objects) && !\in_array('meat', $objects, true) && preg_match(self::UNTIL, $sentence) => ActKind::FryBase,
+            \in_array('meat', $objects, true) && !$after && $this->frying && preg_match('/\b(?:batches|too|as well|all (?:over|sides))\b/iu', $sentence) => ActKind::Brown,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,

@@ -31,15 +31,21 @@ final class IngredientReader
     private const THE_SIZE_OF = '/^(?<food>.+?)[,(]?\s*(?:about\s+)?the size of (?:an?|your)\s+(?:small\s+|large\s+|big\s+)?(?<size>walnut|thumb|egg|hazelnut|golf ball|fist|nutmeg)\)?/iu';
     private const SIZES = ['walnut' => 20.0, 'thumb' => 20.0, 'egg' => 50.0, 'hazelnut' => 5.0, 'golf ball' => 45.0, 'fist' => 200.0, 'nutmeg' => 10.0];
     private const TRAILING_COUNT = '/^(?<food>\p{L}[\p{L}\s’\'-]*?)\s*(?:(?:[-–—:,x×\t]|\s{2})\s*(?<count>\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|[½¼¾])\s*$|\((?<bracket>\d{1,2}|[½¼¾])\)(?<more>.*)$|,\s*(?<ones>(?:two|three|four|five|six|\d)(?=\s+(?:(?:big|large|small|nice|good|fat)\s+)*ones?\b))(?<after>.*)$)/u';
+    private const DRAINED_WEIGHT = '/\bdrained (?:weight )?(?:about |ca\.? )?(?<grams>\d{2,4})\s*g\b/iu';
     /** A drained tin holds this share of its weight. */
     private const DRAINED_SHARE = 0.6;
     private const LENGTH_PIECE = '/^(?:an?\s+|\d\s+)?(?<low>\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece|knob|length|chunk|thumb|stick)?s?\s+(?:of\s+)?/iu';
+    private const LENGTH_OF_STICK = '/^(?:an?\s+|\d\s+)?(?:\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?:cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece|stick|length)?s?\s*(?:of\s+)?(?:cinnamon|cassia)(?:\s+stick|\s+bark)?/iu';
     private const GRAMS_A_CENTIMETRE = 6.0;
     private const LOOSE_COUNT = '/\b(?:few|some|several|couple)\b/iu';
     /** "a few (5 or 6)" */
     private const COUNTED = '/\((?:about\s+)?(?<low>\d{1,2})(?:\s*(?:-|–|or|to)\s*(?<high>\d{1,2}))?(?=[,)])/u';
     private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)\s*[:–—]\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
+    /** Cuts of whatever animal. */
+    private const BARE_CUT = '/\b(?:shoulder|shanks?|cheeks?|belly|neck|knuckles?|thighs?|drumsticks?|haunch|joint)\b/iu';
+    /** Ready for the pot, as sold. */
+    private const WHOLE_GRAMS = ['chicken' => 1600.0, 'rabbit' => 1300.0, 'duck' => 2200.0, 'hare' => 2200.0, 'guinea fowl' => 1200.0, 'hen' => 1800.0, 'boiling fowl' => 1800.0, 'pheasant' => 800.0];
     /** Of a medium one. */
     private const SMALL = 0.65;
     private const LARGE = 1.4;
@@ -161,6 +167,9 @@ final class IngredientReader
 
             return $this->understand($source, $line, self::grammes(self::SIZES[mb_strtolower($m['size'])] * (null === $found?->amount->unit ? $found?->amount->middle() ?? 1 : 1)),
                 trim(substr($text, \strlen($m['food']))), null === $found ? $food : self::withoutLead($found->without($food)), '', null);
+        }
+        if (preg_match(self::LENGTH_OF_STICK, $text, $m)) {
+            return $this->understand($source, $line, new Amount(1, 1, Unit::Stick), trim($m[0]), 'cinnamon', '', null);
         }
         if (preg_match(self::LENGTH_PIECE, $text, $m)) {
             $centimetres = ('½' === $m['low'] ? 0.5 : (float) str_replace(',', '.', preg_match('/^an?$/iu', $m['low']) ? '1' : $m['low'])) * (str_starts_with($m['unit'], 'c') ? 1.0 : 2.54);
@@ -295,6 +304,9 @@ final class IngredientReader
     private function identify(string $text, string $notes): ?array
     {
         $named = $this->larder->named($text);
+        if (preg_match('/^(?<spice>.+?)\s+powder$/iu', $text, $m) && null !== $named && !str_ends_with($named[1], 'powder')) {
+            $named = $this->larder->named("ground $m[spice]") ?? $named;
+        }
         if (null !== $named && str_starts_with($text, 'tinned ') && !str_starts_with($named[1], 'tinned')) {
             $named = $this->larder->named("tinned $named[1]") ?? $named;
         }
@@ -305,6 +317,9 @@ final class IngredientReader
             return [$named[0], null, $named[0]->role];
         }
         $cut = $this->cuts->named($text);
+        if (null === $cut && (null === $named || 'ham-bone' === $named[0]->id) && preg_match(self::BARE_CUT, $text)) {
+            return [null, null, Role::Meat];
+        }
         if (null !== $named && preg_match(self::MADE_OF_MEAT, $named[1]) && str_ends_with(Larder::normal($text), $named[1])) {
             return [$named[0], null, $named[0]->role];
         }
@@ -340,6 +355,9 @@ final class IngredientReader
         if (null === $amount || (null !== $amount->unit && !$amount->unit->isContainer() && null !== $amount->unit->grams()) || null !== $amount->container || '' === $notes) {
             return null;
         }
+        if (preg_match(self::DRAINED_WEIGHT, $notes, $m)) {
+            return (float) $m['grams'] * (null === $amount->unit || $amount->unit->isContainer() ? $amount->middle() : 1);
+        }
         $weight = $this->amounts->weightIn($notes);
         $grams = $weight?->unit?->grams();
         if (null === $weight || null === $grams) {
@@ -347,6 +365,14 @@ final class IngredientReader
         }
 
         return $weight->middle() * $grams * (preg_match('/\beach\b|\bapiece\b/iu', $notes) ? $amount->middle() : 1);
+    }
+
+    /** "a chicken" is a whole one, g; null where pieces are meant. */
+    private static function whole(string $words, Amount $amount): ?float
+    {
+        $parts = preg_match('/\b(?:thighs?|legs?|drumsticks?|pieces|quarters|breasts?|portions|joints)\b(?!\s*\))/iu', (string) preg_replace('/\([^)]*\)/u', '', $words));
+
+        return $amount->high > 3 || $parts || !preg_match('/\b(?<animal>chicken|rabbit|duck|hare|guinea fowl|hen|boiling fowl|pheasant)\b/iu', $words, $m) ? null : self::WHOLE_GRAMS[mb_strtolower($m['animal'])];
     }
 
     /** Of small and large ones. */
@@ -368,6 +394,7 @@ final class IngredientReader
         $drained = preg_match('/\bdrained\b/iu', $notes) && !preg_match('/drained weight/iu', $notes);
         $each = match (true) {
             null === $unit && null !== $food?->pieceMillilitres => $food->pieceMillilitres * ($food->density ?? 1.0),
+            null === $unit && null !== $cut && null !== ($whole = self::whole($words, $amount)) => $whole,
             null === $unit => null === $cut ? self::sized($food?->pieceGrams, $words) : $cut->typicalPiece->inGrams(),
             null !== $food && null !== ($known = $food->gramsIn($unit, $this->system)) => $known,
             null !== $unit->millilitres($this->system) => null,

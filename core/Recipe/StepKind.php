@@ -37,7 +37,7 @@ enum StepKind: string
     /** Whatever the verbs, this is no instruction. */
     private const NEGATED = '/^\W*(?:do not|don[\'’]?t|never|no need to|there[\'’]?s no need|skip|you (?:can|could) also|i (?:always|never|used))\b/iu';
 
-    private const OPENING = '/^\W*(?:first |now |finally |next )?(?:sear|brown(?! (?:onion|rice|sugar|stock|ale|sauce|lentil|mushroom))|fry|sweat|soften|deglaze|lift|strain|skim|reduce|add|put|pour|cover|cook(?!ing)|simmer|bake|braise|roast(?! (?:chest|garlic|pepper))|serve|take|return|stir|season(?!ed|ing)|rub|heat|preheat|bring|boil(?!ed|ing)|let|leave|thicken|shred|rest|warm(?! water)|mix(?!ed)|whisk|blend|drain|rinse|soak(?!ed)|toss|tip|scrape|turn(?!ip)|remove|discard|taste|check|scatter|transfer|melt(?!ed)|broil|grill|char(?!d)|sit the|lay)\b/iu';
+    private const OPENING = '/^\W*(?:first |now |finally |next )?(?:sear|brown(?! (?:onion|rice|sugar|stock|ale|sauce|lentil|mushroom))|fry|sweat|soften|deglaze|lift|strain|skim|reduce|add|put|pour|cover|cook(?!ing)|simmer|bake|braise|roast(?! (?:chest|garlic|pepper))|serve|take|return|stir|season(?!ed|ing)|rub|heat|preheat|bring|boil(?!ed|ing)|let|leave|thicken|shred|rest|warm(?! water)|mix(?!ed)|whisk|blend|drain|rinse|soak(?!ed)|toss|tip|scrape|turn(?!ip)|remove|discard|taste|check|scatter|transfer|melt(?!ed)|broil|grill|char(?!d)|sit the|lay|combine|refrigerate|chill(?!i)|marinate(?!d)|dredge|place|arrange|layer|push|press|use|set|switch|lower|dissolve|peel|chop(?!ped)|cut(?! of)|halve|grate(?!d)|crush(?!ed)|wash|pat|wipe|tie|score|dust|coat|uncover|fish out|pick|flake|mash|glaze|brush|spoon(?! of)|ladle(?! of)|sprinkle|garnish|keep|allow|repeat|continue|make|prepare|toast(?!ed)|render|dice(?!d)|slice(?!d|s? of))\b/iu';
 
     private const VERBS = [
         'strain' => 'strain(?:ed)?|sieve|pass (?:the |it )?through|pour (?:the \w+ )?through a',
@@ -63,7 +63,7 @@ enum StepKind: string
         'season' => 'season|salt the|salt and pepper|rub|add salt',
         'preheat' => 'pre-?heat|(?:heat|turn|set|put) (?:on )?the oven|oven (?:to|on)\b|warm the (?:insert|pot|slow cooker)',
         'load' => 'put .{0,60}(?:pot|casserole|dish|pan|cooker|insert)|return|tip|pour|add|cover|lay|tuck|stir in|nestle|place|throw|transfer|bring (?:it |everything |them )?(?:all )?(?:back )?(?:to|up to) (?:the|a) (?:boil|simmer)|lid on|in goes?|goes? in|goes? on top|pile|layer|arrange',
-        'prepare' => 'chop|slice|peel|dice|trim|cut|mix|tie|crush|grate|cube|quarter|halve|wash|drain|rinse|grind|pound|mince|score|heat|warm|stud|melt|broil|grill|char|weigh|measure|collect|gather|pick over|shell',
+        'prepare' => 'chop|slice|peel|dice|trim|cut|mix|tie|crush|grate|cube|quarter|halve|wash|drain|rinse|grind|pound|mince|score|heat|warm|stud|melt|broil|grill|char|combine|refrigerate|chill|weigh|measure|collect|gather|pick over|shell',
     ];
     private const LAST_RESORT = '/\b(?:simmer|braise (?:it|them|the|for|gently|in|until)|roast (?:it|them|the|for|in|until)|bake|stew (?:it|gently|for|until)|boil|cook|let it (?:blip|tick|go)|leave it|pressure)\b/iu';
 

@@ -35,9 +35,9 @@ final class Draftsman
     /** A stretch longer than this holds no recipe that could be told. */
     private const MOST_STRETCH_BYTES = 20_000;
     private const MOST_SENTENCES = 400;
-    private const SPEAKER = '/^\[?\d{1,2}[:.]\d\d(?::\d\d)?\s*(?:[ap]m)?\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}’\'-]{0,20}:\s*|^\[?\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4},?\s+\d{1,2}:\d\d\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*/u';
+    private const SPEAKER = '/^\[?\d{1,2}[:.]\d\d(?::\d\d)?(?:\s*[ap]m)?,\s*\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4}\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*|^\[?\d{1,2}[:.]\d\d(?::\d\d)?\s*(?:[ap]m)?\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}’\'-]{0,20}:\s*|^\[?\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4},?\s+\d{1,2}:\d\d\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*/u';
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
-    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
+    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!tbsp\.)(?<!tsp\.)(?<!approx\.)(?<!\bca\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
     private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
     private const LONG_CLAUSE_BYTES = 220;
@@ -51,6 +51,7 @@ final class Draftsman
     private const SCRATCHED = '/\b(?:scratch|forget|cross out|never mind) (?:about )?(?:the |those |all the )?(?<food>\p{L}{3,})/iu';
     private const SALT_NAMED = '/(?<!for )(?<!no )(?<!without )(?<!of )\bsalt\b(?! pork| beef| cod|ed)/iu';
     private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b(?! beans?| nut| milk)/iu';
+    private const ANIMALS = '/\b(?:beef|pork|lamb|mutton|goat|veal|venison|chicken|turkey|duck|rabbit)\b(?! (?:stock|broth|fat|bouillon|cube|dripping))/u';
     private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
     private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight|dinner|supper|lunch|\p{L}+day)\b/iu';
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
@@ -65,6 +66,7 @@ final class Draftsman
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
     private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
+    private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
     private const LABELLED = '/^[^:\d]{2,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
     /** "and enough hot water to cover, roughly 600 ml" */
@@ -80,7 +82,11 @@ final class Draftsman
     private const LEAST_MILLILITRES = 50.0;
     private const SERVING_SENTENCE = '/\b(?:serve|to go with|alongside|on the side|as a side)\b/iu';
     /** What is said of the dish, or of the day, and is nothing to do. */
-    private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|costs? about|sufficient for)\b/iu';
+    private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
+    /** "(Slow cooker: 8 hours on low.)" */
+    private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|crock[- ]?pot|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
+    private const IN_ANOTHER = '/^\W*(?:or )?(?:in|for|with) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven)\s*[:,–—-]/iu';
+    private const TIP = '/^\W*(?:(?:cook[’\']?s\s+|top\s+|chef[’\']?s\s+)?(?:tips?|notes?)|variations?|to freeze|freezing|freezer|make[- ]ahead|storage|nutrition|per serving|no slow cooker)\b\s*[:?–—-]/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
 
     private LineSorter $sorter;
@@ -126,8 +132,10 @@ final class Draftsman
         $this->fromTheMethod();
         $this->unmeasured();
         $this->scratched($text);
+        $this->ofTheAnimal($text);
         $this->ingredients = array_map(static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients, array_keys($this->ingredients));
         $naming = new Naming($this->ingredients);
+        $this->title = '' === $this->title ? $this->meatsName() : $this->title;
         $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
         $marks = $this->marking->over($text);
 
@@ -137,7 +145,18 @@ final class Draftsman
         $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
 
         return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts,
-            (new StructureReader($this->ingredients, $acts, $sentences))->read());
+            (new StructureReader($this->ingredients, $acts, $sentences, $ways[0] ?? null))->read());
+    }
+
+    private function meatsName(): string
+    {
+        foreach ($this->ingredients as $one) {
+            if (Role::Meat === $one->role) {
+                return mb_strtoupper(mb_substr($one->foodText, 0, 1)).mb_substr($one->foodText, 1);
+            }
+        }
+
+        return '';
     }
 
     private function hasRoom(): bool
@@ -169,6 +188,11 @@ final class Draftsman
             return;
         }
         if (str_starts_with($line->text, '|') && $this->row($line)) {
+            return;
+        }
+        if (preg_match(self::TIP, $line->text) || (\count($this->steps) > 2 && preg_match(self::IN_ANOTHER, $line->text))) {
+            $this->left($line);
+
             return;
         }
         if (preg_match(self::INLINE_HEADING, $line->text, $m)) {
@@ -307,6 +331,12 @@ final class Draftsman
 
             return;
         }
+        if (preg_match(self::FOR_THE_TABLE, $cell->text, $m) && \count($each = (new Stretch($cell->text, $cell->start, $cell->line))->split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', 12)) > 1
+            && [] === array_filter($each, fn (Stretch $one): bool => Role::Unknown === $this->reader->read($one->text, $one->line)->role)) {
+            array_walk($each, fn (Stretch $one) => $this->ingredient($one, $this->reader->read(preg_match(self::FOR_THE_TABLE, $one->text) ? $one->text : "$one->text $m[0]", $one->line)));
+
+            return;
+        }
         $parts = References::refers($cell->text) || preg_match(self::LABELLED, $cell->text) ? [$cell] : $cell->split(self::PARTS, 40);
         $kept = [];
         foreach ($parts as $part) {
@@ -341,12 +371,13 @@ final class Draftsman
     }
 
     /** Whether a food named while cooking is one of the list, whose amount this may tell. */
-    private function measures(Ingredient $read): bool
+    private function measures(Ingredient $read, ?int $known = null): bool
     {
-        if ($this->isNew($read)) {
+        $known ??= \count($this->ingredients);
+        if ($this->isNew($read, $known)) {
             return false;
         }
-        foreach ($this->ingredients as $k => $one) {
+        foreach (\array_slice($this->ingredients, 0, $known) as $k => $one) {
             if (null === $one->amount && null !== $read->amount && $one->role === $read->role && [] !== array_intersect(self::words($read->foodText), self::words($one->foodText))) {
                 $this->ingredients[$k] = $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null);
             }
@@ -422,7 +453,7 @@ final class Draftsman
             $sentence = $sentence->part(\strlen($m[0]), \strlen($sentence->text));
         }
         if ('' === $this->title && [] === $this->steps && [] === $this->ingredients && preg_match_all('/\p{L}+/u', $sentence->text) <= self::MOST_TITLE_WORDS
-            && preg_match('/^\p{L}[^:]*[.!]$/u', $sentence->text) && !preg_match($this->serves, $sentence->text)) {
+            && Role::Unknown !== $this->reader->read($sentence->text, $sentence->line)->role && preg_match('/^\p{L}[^:]*[.!]$/u', $sentence->text) && !preg_match($this->serves, $sentence->text)) {
             $this->title = rtrim($sentence->text, '.! ');
             $this->marking->claim($sentence, MarkKind::Title);
 
@@ -449,12 +480,18 @@ final class Draftsman
                 return;
             }
         }
+        if (!$this->sorter->inMethod() && [] === $this->steps && [] !== $this->ingredients && preg_match_all('/\p{L}+/u', $sentence->text) <= 2 && 1 === \count($bare = $this->mentions->bare($sentence))) {
+            $this->ingredient(...$bare[0]);
+
+            return;
+        }
         $listed = $this->sorter->inMethod() ? [] : $this->mentions->in($sentence);
         if (\count($listed) >= 2 && !$this->tellsWhatToDo($sentence, $listed)) {
+            $known = \count($this->ingredients);
             $tells = $this->hasRoom() && (preg_match(ActReader::BESIDE, $sentence->text) || StepKind::instructs(substr($sentence->text, $listed[0][0]->end() - $sentence->start)));
             $this->marking->claim($sentence, $tells ? MarkKind::Step : MarkKind::Note, $tells ? \count($this->steps) : null);
             foreach ($this->withTheBare($sentence, $listed) as [$stretch, $read]) {
-                if (!$tells || !$this->measures($read)) {
+                if ((!$tells && [] === $this->steps) || !$this->measures($read, $known)) {
                     $this->ingredient($stretch, $read);
                 }
             }
@@ -465,13 +502,13 @@ final class Draftsman
 
             return;
         }
-        if (preg_match(self::REMARK, $sentence->text)) {
+        if (preg_match(self::REMARK, $sentence->text) || preg_match(self::OTHER_WAY, $sentence->text)) {
             $this->marking->claim($sentence, MarkKind::Unread);
 
             return;
         }
         $step = $this->stepReader->read($sentence->text, $sentence->line);
-        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || $this->goesOn($step)) && $this->hasRoom()) {
+        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || StepKind::opens($sentence->text) || $this->goesOn($step)) && $this->hasRoom()) {
             $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
             $this->steps[] = $step;
             $this->where[] = $sentence;
@@ -579,6 +616,18 @@ final class Draftsman
         }
     }
 
+    /** "2 kg shoulder" is pork's where pork is the only animal that the recipe names. */
+    private function ofTheAnimal(string $text): void
+    {
+        preg_match_all(self::ANIMALS, mb_strtolower($text), $all);
+        $animals = array_values(array_unique($all[0]));
+        foreach (1 === \count($animals) ? $this->ingredients : [] as $k => $one) {
+            if (Role::Meat === $one->role && null === $one->cut && !preg_match(self::ANIMALS, mb_strtolower($one->source))) {
+                $this->ingredients[$k] = $this->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null);
+            }
+        }
+    }
+
     private function scratched(string $text): void
     {
         preg_match_all(self::SCRATCHED, $text, $all);
@@ -587,10 +636,11 @@ final class Draftsman
         }
     }
 
-    private function isNew(Ingredient $read): bool
+    /** @param int|null $known so many of the ingredients are looked at; null for all */
+    private function isNew(Ingredient $read, ?int $known = null): bool
     {
         $said = self::words($read->foodText);
-        foreach ($this->ingredients as $one) {
+        foreach (\array_slice($this->ingredients, 0, $known) as $one) {
             if ($one->isLike($read) || ([] !== $said && (null === $read->amount || $one->role === $read->role) && [] === array_diff($said, [...self::words($one->foodText), ...self::words($one->food->name ?? '')])) || (Role::Meat === $read->role && Role::Meat === $one->role) || (Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText))) {
                 return false;
             }
@@ -645,7 +695,9 @@ final class Draftsman
                 default => null,
             };
             if (null !== $zone && preg_match('/\S/u', $mark->text)) {
-                $sentences[] = [trim($mark->text), $zone, $line];
+                foreach ('other' === $zone ? (preg_split(self::SENTENCES, $mark->text) ?: [$mark->text]) : [$mark->text] as $sentence) {
+                    $sentences[] = [trim($sentence), $zone, $line];
+                }
             }
             $line += substr_count($mark->text, "\n");
         }

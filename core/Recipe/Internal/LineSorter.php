@@ -19,6 +19,10 @@ final class LineSorter
     private const SHOUTED = '/^[^\p{L}\d]*(?=\p{Lu})[\p{Lu}\s&\'’-]{3,40}[^\p{L}\d]*$/u';
     private const NUMBERED = '/^\W*\d{1,2}(?:[.)]|\s)\s*(?=\p{Lu})/u';
     private const MARKED = '/^#{1,6}\s+/u';
+    private const TIME_FIRST = '/^\W*\d[\d\s.,½–-]*(?:to\s+\d+\s*)?(?:h|hrs?|hours?|mins?|minutes)\b(?!\s*[:=])/iu';
+    /** "Slow cooker version" behind the method is another way, told as a note. */
+    private const OTHER_WAY = '/^\W*(?=.{0,60}$)(?=.*\b(?:slow[- ]?cooker|pressure|oven|hob|stovetop)\b).*\b(?:version|variation|option|alternative|instead|method|way)\b/iu';
+    private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table|to finish)\W*$/iu';
     private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
     /** Alone on its line, what is made apart is a heading of the list. */
     private const MADE_APART = '/^\W*(?:the\s+)?(?:gremolata|salsa verde|pangrattato|dumplings?|marinade|mash|topping|crumbs|slaw|raita|chimichurri|garnish|sauce|side|braise|stew)\W*$/iu';
@@ -32,6 +36,8 @@ final class LineSorter
 
     private bool $any = false;
     private bool $stepsBegan = false;
+    /** Whether an ingredient has stood on a line of its own. */
+    private bool $listed = false;
     private ?LineKind $section = null;
 
     public function __construct(private readonly IngredientReader $ingredients)
@@ -58,12 +64,17 @@ final class LineSorter
             return LineKind::Unread;
         }
         if (!$this->inMethod() && !$this->stepsBegan && (preg_match(self::LEADERS, $line) || ($this->any && preg_match(self::SALT_LINE, $line)))) {
-            $this->any = true;
+            $this->any = $this->listed = true;
 
             return LineKind::Ingredient;
         }
         if (preg_match(self::MARKED, $line)) {
             $this->section = LineKind::Unread === $this->section ? null : $this->section;
+            if (($this->stepsBegan || $this->inMethod()) && preg_match(self::OTHER_WAY, $line)) {
+                $this->section = LineKind::Unread;
+
+                return LineKind::Heading;
+            }
             if ($this->any || !str_starts_with($line, '# ')) {
                 return LineKind::Heading;
             }
@@ -84,7 +95,8 @@ final class LineSorter
             return LineKind::Heading;
         }
         $kind = $this->byItsLook($line, $number);
-        $this->stepsBegan = $this->stepsBegan || ($this->any && LineKind::Step === $kind && StepKind::instructs($line));
+        $this->listed = $this->listed || LineKind::Ingredient === $kind;
+        $this->stepsBegan = $this->stepsBegan || ($this->listed && LineKind::Step === $kind && StepKind::instructs($line));
         if (!$this->any && LineKind::Ingredient !== $kind) {
             $this->any = true;
 
@@ -108,6 +120,9 @@ final class LineSorter
         if (LineKind::Step === $this->section) {
             return LineKind::Step;
         }
+        if (preg_match(self::TIME_FIRST, $line)) {
+            return $this->stepsBegan ? LineKind::Step : LineKind::Facts;
+        }
         $words = preg_match_all('/[\p{L}\p{M}’\']+/u', $line);
         if (!$this->stepsBegan && $words <= self::MOST_INGREDIENT_WORDS && References::refers($line)) {
             return LineKind::Ingredient;
@@ -126,6 +141,12 @@ final class LineSorter
             $leads = '' !== $read->amountText && null !== $read->amount;
             if (!$this->any && $leads && null === $read->amount->unit && preg_match('/^an?$/iu', $read->amountText)) {
                 return LineKind::Title;
+            }
+            if ($leads && $known && null !== $read->amount->unit && !$this->stepsBegan && !StepKind::opens($line) && $words <= 14 && !preg_match('/[.!?]\W*$/u', $line)) {
+                return LineKind::Ingredient;
+            }
+            if ($known && !$this->stepsBegan && $this->listed && preg_match(self::FOR_THE_TABLE, $line) && !StepKind::opens($line)) {
+                return LineKind::Ingredient;
             }
             if ($leads && $known && !StepKind::opens($line) && preg_match('/^\W*(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half)\s)/iu', $line)) {
                 return LineKind::Ingredient;

@@ -15,7 +15,7 @@ final readonly class Mentions
 {
     private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
     /** A food's name ends where the sentence goes on. */
-    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>(?!(?:with|in|into|on|of|for|from|each|or|then|at|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave|have|maybe|until|under|your|overnight|tonight|tomorrow|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
     private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
     /** "a shoulder of mutton, about 3 lbs. in weight" */
     private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
@@ -23,6 +23,8 @@ final readonly class Mentions
     private const VERB = '/^\W*(?:toast|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|your|both)\b/iu';
     /** "a few anchovies (5 or 6)" */
     private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
+    private const NO_FOOD = '/^\W*(?:with|in|into|on|for|from|then|and|so|to|at|$)\b|^\W*$/iu';
+    private const BEFORE = '/(?<food>\p{L}{3,}(?:\s\p{L}{3,})?)[\s,–-]+(?:(?:maybe|about|say|perhaps|around|roughly|like)\s+)?$/iu';
     private const MOST = 60;
 
     private string $starts;
@@ -42,6 +44,11 @@ final readonly class Mentions
             $at = $start + max(1, \strlen($m[0][0]));
             $amount = $this->reader->amountAt($sentence->text, $start);
             $rest = null === $amount ? '' : substr($sentence->text, $amount->end);
+            if (null !== $amount?->amount->unit && preg_match(self::NO_FOOD, $rest) && null !== ($behind = $this->behind($sentence, $start, $amount->end))) {
+                $found[] = $behind;
+                $at = $amount->end;
+                continue;
+            }
             if (null === $amount || preg_match(self::TIME, $rest) || !preg_match(self::FOOD, $rest, $food)
                 || (null === $amount->amount->unit && preg_match('/^an?$/iu', $m[0][0]) && !$this->begins($food['food']))) {
                 continue;
@@ -52,11 +59,26 @@ final readonly class Mentions
             $read = $this->reader->read($stretch->text, $sentence->line);
             if (Role::Unknown !== $read->role) {
                 $found[] = [$stretch, $read];
-                $at = $amount->end + \strlen($food[0]);
+                $at = $amount->end + \strlen($food[0]) + $weight;
             }
         }
 
         return self::corrected($sentence, $found);
+    }
+
+    /**
+     * "flour, maybe three tablespoons": the food before its amount.
+     *
+     * @return array{Stretch, Ingredient}|null
+     */
+    private function behind(Stretch $sentence, int $start, int $end): ?array
+    {
+        if (!preg_match(self::BEFORE, substr($sentence->text, 0, $start), $m, \PREG_OFFSET_CAPTURE) || !$this->begins($m['food'][0], true)) {
+            return null;
+        }
+        $stretch = $sentence->part($m['food'][1], $end - $m['food'][1]);
+
+        return [$stretch, $this->reader->fromParts($stretch->text, $stretch->line, substr($sentence->text, $start, $end - $start), $m['food'][0], null)];
     }
 
     /**

@@ -13,6 +13,7 @@ use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Structure;
 use Pausis\Core\Recipe\TakeOut;
+use Pausis\Core\Recipe\Way;
 
 /** Puts a recipe's headings, lines and acts together. Used once. */
 final class StructureReader
@@ -32,6 +33,7 @@ final class StructureReader
     private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
     private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending|the time is up|cooking ends)|from the end|to go\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off|remove the lid)\b/iu';
     private const BONES_SERVED = '/\b(?:on the bone|bones? and all|bones? (?:still )?in\b(?! (?:big|large|small|a|the|pieces|chunks|it|the))|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
@@ -41,7 +43,7 @@ final class StructureReader
     private const CUBES = '/\b(?:cubes?|cubed|diced|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
     private const JOINTED = '/\b(?:jointed|in(?:to)? joints|at the joints|in(?:to)? (?:serving )?(?:pieces|portions|chunks)|cut up|in cubes)\b/iu';
     private const COUNTED_IN_BRACKETS = '/\((?:about\s+)?(?<n>\d{1,2})(?:\s*(?:-|–|to)\s*(?<m>\d{1,2}))?\s*(?:large|small|medium|pieces|of them)?\)/iu';
-    private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
+    private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
     private const STRINGY = '/\b(?<what>string|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|spice bag)\b/iu';
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
     private const FINISH = [
@@ -54,7 +56,7 @@ final class StructureReader
      * @param list<Act>                        $acts
      * @param list<array{string, string, int}> $sentences   text, zone, line
      */
-    public function __construct(private readonly array $ingredients, private readonly array $acts, private readonly array $sentences)
+    public function __construct(private readonly array $ingredients, private readonly array $acts, private readonly array $sentences, private readonly ?Way $way)
     {
     }
 
@@ -96,7 +98,34 @@ final class StructureReader
             $parts[] = $this->part($ingredient, $cook);
         }
 
-        return $parts;
+        return $this->byGroup($parts);
+    }
+
+    /**
+     * What stands under one heading belongs together: where most of it is made beside the braise, all is.
+     *
+     * @param list<PartKind> $parts
+     *
+     * @return list<PartKind>
+     */
+    private function byGroup(array $parts): array
+    {
+        $groups = [];
+        foreach ($this->ingredients as $k => $one) {
+            $groups[$this->headingOf($one)][] = $k;
+        }
+        unset($groups['']);
+        foreach (\count($groups) > 1 ? $groups : [] as $places) {
+            $beside = array_filter($places, static fn (int $k): bool => PartKind::Side === $parts[$k]);
+            $meat = array_filter($places, fn (int $k): bool => Role::Meat === $this->ingredients[$k]->role);
+            if ([] === $meat && \count($beside) > 0.6 * \count($places)) {
+                foreach ($places as $k) {
+                    $parts[$k] = PartKind::Side;
+                }
+            }
+        }
+
+        return array_values($parts);
     }
 
     private function part(Ingredient $one, int $cook): PartKind
@@ -171,6 +200,7 @@ final class StructureReader
             $said = $durations[0][0] ?? null;
             $minutes = match (true) {
                 null !== $said && preg_match(self::BEFORE_END, $act->source) => $said,
+                null !== $said && null !== $this->way?->minutes && preg_match(self::AFTER, $act->source) && $this->way->minutes->high > $said->high => Minutes::exactly($this->way->minutes->middle() - $said->middle()),
                 null !== $uncover && preg_match('/\bwhen the lid (?:comes|is|goes)\b/iu', $act->source) => Minutes::exactly($uncover),
                 $k > $cook && (\in_array($act->kind, [ActKind::Add, ActKind::Load], true) || $this->isThickenedInThePot($k)) => $left[$k] ?? null,
                 default => null,

@@ -11,7 +11,7 @@ final class Temperatures
     private const FAHRENHEIT_FROM = 255.0;
     private const NUMBER = '/(?<![\d.,])(?<low>\d{2,3})(?:\s*(?:°|º|degrees?)?\s*(?:c|f)?\s*(?:-|–|to)\s*(?<high>\d{2,3}))?\s*(?<mark>°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit|centigrade)?(?![\p{L}\d])(?!\s*(?:g|ml|min|hour|kg|cm|mm|cal|h\b|%))/iu';
     private const GAS = '/\bgas\s*(?:mark\s*)?(?<mark>¼|½|\d{1,2})\b/iu';
-    private const SAID = '/\b(?<hundred>one|two|three|a)(?:\s+hundred(?:\s+and)?)?\s+(?<rest>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[\s-]+(?<five>five))?\b(?=.{0,24}\b(?:degrees?|oven|fan)\b)|(?<=\boven at )(?<h2>one)\s+(?<r2>\w+)/iu';
+    private const SAID = '/\b(?<hundred>one|two|three|a)(?:\s+hundred(?:\s+and)?)?\s+(?<rest>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[\s-]+(?<five>five))?\b(?=.{0,24}\b(?:degrees?|oven|fan)\b)|(?<=\boven at |\boven to )(?<h2>one|a|two|three)(?:\s+hundred)?(?:\s+and)?\s+(?<r2>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b/iu';
     private const TENS = ['ten' => 10, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
     private const OVEN = '/oven|°|º|degrees|roast|bake|\bfan\b|\b(?:at|to|on) (?:1[1-9]|2[0-6]|3[0-9]|4[0-5])[05]\b/iu';
 

@@ -20,7 +20,7 @@ final readonly class WayAmounts
         '/\b(?:double|twice)\s+the\s+%s\b/iu' => 2.0,
         '/\b(?:no|without(?: the| any)?|leave out the|omit the|skip the|leave the)\s+%s\b(?!\s+(?:in|on)\b)/iu' => 0.0,
     ];
-    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead)\s+|\|\s*)(?<amount>[\d½¼¾⅓⅔][^,;.|]{0,14}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to|only)\s+(?<to>[\d½¼¾⅓⅔][^,;.|]{0,14})/iu';
+    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead|and)\s+|\|\s*)(?<amount>(?:[\d½¼¾⅓⅔]|half\s|an?\s|one\s|two\s|three\s)(?:[^,;.|]|[.,](?=\d)){0,22}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to|only)\s+(?<to>[\d½¼¾⅓⅔](?:[^,;.|]|[.,](?=\d)){0,14})/iu';
     private const OF_WAY = [
         [Method::SlowCooker, '/\b(?:slow[- ]?cook(?:er|ing)?|crock|slowcooker)\b/iu'],
         [Method::Pressure, '/\bpressure\b/iu'],
@@ -53,9 +53,12 @@ final readonly class WayAmounts
     {
         $found = [];
         $current = null;
-        foreach ($sentences as [$text]) {
+        $underHeading = false;
+        foreach ($sentences as [$text, $zone]) {
             $named = self::methodOf($text);
-            $current = $named ?? (preg_match('/^\W*(?:[-–•*]|\d|\p{Lu})/u', $text) && null !== $current && !preg_match('/\b(?:leave out|halve|half|only|omit)\b/iu', $text) ? null : $current);
+            $goesOn = $underHeading || !preg_match('/^\W*(?:[-–•*]|\d|\p{Lu})/u', $text) || preg_match('/\b(?:leave out|halve|half|only|omit)\b/iu', $text);
+            $current = 'heading' === $zone ? $named : $named ?? ($goesOn ? $current : null);
+            $underHeading = 'heading' === $zone ? null !== $named : $underHeading;
             if ($current !== $method) {
                 continue;
             }

@@ -29,6 +29,8 @@ final class WayReader
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
     private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
+    /** "After 1 hour add the beans" is a point in the cooking. */
+    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b/iu';
     private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
     private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
     private const LONGEST_BASE = 50.0;
@@ -189,7 +191,7 @@ final class WayReader
         $more = (bool) preg_match(self::MORE, $clause);
         $ofOthers = preg_match(self::OTHERS, $near) && $minutes->high < 60 && null === $setting && !preg_match('/\b(?:meat|beef|lamb|pork|chicken|tender|oven|cover(?:ed)?|lid|uncovered|another|more)\b/iu', $clause);
         if (!$cooks && !$more && $minutes->high < 60 || $notCooking || $ofBase || $ofOthers || preg_match(self::LAST, $near) || preg_match(self::TIPS, $near)
-            || ($minutes->high < 60 && preg_match(ActReader::BESIDE, $text)) || $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least) || $minutes->high > self::LONGEST_MINUTES) {
+            || preg_match(self::AFTER, $near) || (preg_match(ActReader::BESIDE, $text) && !preg_match('/\b(?:meat|beef|lamb|pork|veal|chicken|joint|the stew|the braise)\b/iu', $text)) || $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least) || $minutes->high > self::LONGEST_MINUTES) {
             return null;
         }
         if ($fact && !$further && preg_match('/\b(?:total|prep)\b/iu', $clause) && !preg_match('/\bcook/iu', $clause)) {
@@ -197,6 +199,7 @@ final class WayReader
         }
         $method ??= self::methodOf($text) ?? ($fact && $this->ofTitle ? null : $this->current) ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
         if (!$fact) {
+            $this->lid = $method === $this->current || null === $this->current ? $this->lid : null;
             $this->current = $method;
         }
         $lid = self::lidIn(self::untilTheLast($near)) ?? self::lidIn(self::untilTheLast($text)) ?? ($fact ? null : $this->lid);
