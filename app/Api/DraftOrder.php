@@ -51,6 +51,7 @@ use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\StepReader;
@@ -83,7 +84,7 @@ final readonly class DraftOrder
                 $name = $i->food." ($k)";
             }
             $seen[$id] = true;
-            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id);
+            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id, $i->part);
         }
         $steps = array_map(static fn (StepDraft $s, int $k): StepDraft => new StepDraft($s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id), $draft->steps, array_keys($draft->steps));
 
@@ -96,7 +97,7 @@ final readonly class DraftOrder
         $reader = $this->reader->for(UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary());
 
         return array_map(
-            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role))->identified($i->id),
+            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role))->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise),
             $draft->ingredients,
         );
     }

@@ -16,6 +16,7 @@ use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\Structure;
 use Pausis\Core\Recipe\TakeOut;
@@ -78,7 +79,7 @@ final readonly class ReadCommand
             'unread' => $reading->unread,
             'measures' => $reading->system->value,
             'original' => null === $reading->original ? null : ['method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours), 'celsius' => $reading->original->ovenCelsius],
-            'questions' => [],
+            'questions' => Questions::of($reading),
             'structure' => [...self::structure($reading->structure), 'ways' => array_map(self::way(...), $reading->ways), 'phases' => array_map(static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]], $reading->ways[0]->phases ?? [])],
             'ms' => round($milliseconds, 1),
         ]));

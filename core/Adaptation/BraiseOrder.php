@@ -16,6 +16,7 @@ use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -110,7 +111,13 @@ final readonly class BraiseOrder
     /** @return list<Ingredient> what goes into the pot beside the meat */
     public function potIngredients(): array
     {
-        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional));
+        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part));
+    }
+
+    /** @return list<Ingredient> what is made and served beside the pot, or on top */
+    public function besideThePot(): array
+    {
+        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => PartKind::Braise !== $i->part));
     }
 
     /** @return list<Ingredient> what the recipe names and the cook has marked as none */

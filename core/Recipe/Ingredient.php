@@ -24,6 +24,7 @@ final readonly class Ingredient
      * @param float       $confidence  0 to 1
      * @param list<Doubt> $doubts      why the confidence is not 1
      * @param Guess|null  $guess       a word of it that was taken for another
+     * @param PartKind    $part        of the recipe to which it belongs
      * @param string      $id          of the line in its recipe; empty where it has none
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Ingredient
         public array $doubts = [],
         public ?Guess $guess = null,
         public string $id = '',
+        public PartKind $part = PartKind::Braise,
     ) {
     }
 
@@ -56,7 +58,13 @@ final readonly class Ingredient
     public function identified(string $id): self
     {
         return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id);
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id, $this->part);
+    }
+
+    public function belongingTo(PartKind $part): self
+    {
+        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $part);
     }
 
     /** Whether it is of the same food, or the same unknown words. */
@@ -69,13 +77,13 @@ final readonly class Ingredient
     public function named(): self
     {
         return null === $this->food ? $this : new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id);
+            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $this->part);
     }
 
     public function doubted(Doubt $doubt): self
     {
         return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess, $this->id);
+            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess, $this->id, $this->part);
     }
 
     /** With an amount that came from somewhere else. */
@@ -84,6 +92,6 @@ final readonly class Ingredient
         $doubts = array_values(array_filter($this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d));
 
         return new self($this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess, $this->id);
+            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess, $this->id, $this->part);
     }
 }

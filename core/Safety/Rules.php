@@ -210,11 +210,12 @@ final class Rules
 
     /**
      * @param float            $covered     share of the height of what is in the pot that stands in liquid at the start
-     * @param list<Ingredient> $ingredients
+     * @param list<Ingredient> $ingredients of the pot
+     * @param list<Ingredient> $beside      it, and eaten too
      *
      * @return list<Finding>
      */
-    public static function contents(Joint $joint, float $covered, array $ingredients): array
+    public static function contents(Joint $joint, float $covered, array $ingredients, array $beside = []): array
     {
         $findings = [];
         if ($joint->cut->isPoultry()) {
@@ -232,6 +233,9 @@ final class Rules
                 $out[] = $i->foodText;
             }
             array_push($allergens, ...$i->food->allergens);
+        }
+        foreach ($beside as $i) {
+            array_push($allergens, ...($i->food->allergens ?? []));
         }
         if ($joint->cut->bone > 0) {
             $out[] = 'bones';

@@ -14,24 +14,30 @@ use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Api\Wire\UnreadLine;
+use Pausis\App\Api\Wire\WayRead;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
+use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\Way;
 
 /** What was made of a recipe, in words, and as the beginning of a draft. */
 final readonly class RecipePresenter
 {
-    /** Roles that change no hour and no liquid. */
-    private const HARDLY_MATTER = [Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Aromatic, Role::Fat, Role::Sweet];
+    private const MEAT_GRAMS_A_CUBIC_CENTIMETRE = 1.05;
     private const SURE = 0.85;
     private const FAIRLY = 0.6;
     private const FRIDGE_CELSIUS = 5.0;
@@ -55,6 +61,8 @@ final readonly class RecipePresenter
             array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source']), $reading->unread),
             array_map(static fn (Mark $m): MarkView => new MarkView($m->text, $m->kind->value, $m->index), $reading->marks),
             $reading->system->value,
+            'way' === (Questions::of($reading)[0]['about'] ?? ''),
+            array_map(fn (Way $way): WayRead => $this->way($way, $reading, $house), $reading->ways),
         );
     }
 
@@ -81,10 +89,10 @@ final readonly class RecipePresenter
         $dinner = $now->modify($now->format('H:i') < self::LATEST_FOR_TODAY ? self::USUAL_DINNER : 'tomorrow '.self::USUAL_DINNER);
 
         return new BraiseDraft(
-            $this->title($reading),
+            mb_substr($reading->title, 0, 200),
             (string) ($reading->serves ?? self::USUAL_SERVINGS),
             $reading->text,
-            array_map(static fn (Ingredient $i, int $k): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), 'i'.($k + 1)), $reading->ingredients, array_keys($reading->ingredients)),
+            array_map(static fn (Ingredient $i): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), $i->id, PartKind::Braise === $i->part ? '' : $i->part->value), $reading->ingredients),
             $this->original($reading, $measures),
             $this->meat($reading, $measures),
             $this->cookers->all()[0]->id ?? '',
@@ -110,17 +118,6 @@ final readonly class RecipePresenter
         };
     }
 
-    private function title(Reading $reading): string
-    {
-        foreach ($reading->ingredients as $i) {
-            if ('' === $reading->title && Role::Meat === $i->role) {
-                return mb_strtoupper(mb_substr($i->foodText, 0, 1)).mb_substr($i->foodText, 1, 199);
-            }
-        }
-
-        return mb_substr($reading->title, 0, 200);
-    }
-
     public function ingredient(Ingredient $i, Measures $measures): UnderstoodIngredient
     {
         return new UnderstoodIngredient(
@@ -142,24 +139,29 @@ final readonly class RecipePresenter
         );
     }
 
-    /** Only what would change the result is asked. */
     private function question(Ingredient $i, Measures $measures): string
     {
-        foreach ($i->doubts as $doubt) {
-            $asks = match ($doubt) {
-                Doubt::UnknownFood, Doubt::NoCut, Doubt::NoAmount, Doubt::RawOrCooked, Doubt::Frozen, Doubt::NotAsRemembered => true,
-                Doubt::Misheard, Doubt::UsualSize, Doubt::OneOfSeveral, Doubt::FromAnotherLine, Doubt::FromTheMethod => !\in_array($i->role, self::HARDLY_MATTER, true),
-                default => false,
-            };
-            if ($asks && (!$i->optional || Doubt::RawOrCooked === $doubt)) {
-                return $this->wording->say("question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? '']);
-            }
-        }
+        $doubt = Questions::about($i);
 
-        return '';
+        return null === $doubt ? '' : $this->wording->say("question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? '']);
+    }
+
+    /** @param Measures $measures of the house */
+    private function way(Way $way, Reading $reading, Measures $measures): WayRead
+    {
+        $times = [] === $way->settings ? array_filter(['' => $way->minutes]) : $way->settings;
+        $said = array_map(static fn (string $setting, Minutes $m): string => trim(($setting ? str_replace('+', ', then ', $setting).' ' : '').self::time($m->low, $m->high, $measures)), array_keys($times), $times);
+        $oven = null === $way->celsius ? '' : ' at '.$measures->temperature(($way->celsius[0] + $way->celsius[1]) / 2);
+
+        return new WayRead($this->wording->label('method', $way->method->value).$oven.([] === $said ? '' : ', '.implode(' or ', $said)), $this->originalOf($way->original(), $reading, $measures));
     }
 
     private function original(Reading $reading, Measures $measures): OriginalDraft
+    {
+        return $this->originalOf($reading->original, $reading, $measures);
+    }
+
+    private function originalOf(?OriginalMethod $original, Reading $reading, Measures $measures): OriginalDraft
     {
         $boilsWine = false;
         foreach ($reading->steps as $step) {
@@ -168,7 +170,6 @@ final readonly class RecipePresenter
                 break;
             }
         }
-        $original = $reading->original;
 
         return new OriginalDraft(
             $original->method->value ?? 'oven',
@@ -182,13 +183,24 @@ final readonly class RecipePresenter
     {
         foreach ($reading->ingredients as $i) {
             if (Role::Meat === $i->role) {
-                $pieces = null !== $i->amount && null === $i->amount->unit ? (int) round($i->amount->middle())
-                    : (true === $i->cut?->soldInPieces && null !== $i->grams ? (int) max(1, round($i->grams / $i->cut->typicalPiece->inGrams())) : 1);
+                $pieces = null !== ($said = self::pieces($reading, $i)) ? $said : (null !== $i->amount && null === $i->amount->unit ? (int) round($i->amount->middle())
+                    : (true === $i->cut?->soldInPieces && null !== $i->grams ? (int) max(1, round($i->grams / $i->cut->typicalPiece->inGrams())) : 1));
 
                 return new MeatDraft($i->cut->id ?? '', null === $i->grams ? '' : $measures->mass($i->grams), (string) $pieces, '', $measures->temperature(self::FRIDGE_CELSIUS));
             }
         }
 
         return new MeatDraft('', '', '1', '', $measures->temperature(self::FRIDGE_CELSIUS));
+    }
+
+    /** As the recipe says: a number, or cubes of a size. */
+    private static function pieces(Reading $reading, Ingredient $meat): ?int
+    {
+        $structure = $reading->structure;
+        $cubes = null === $structure?->sizeCm || null === $meat->grams || null !== $structure->pieces || true === $meat->cut?->soldInPieces ? null
+            : $meat->grams / (self::MEAT_GRAMS_A_CUBIC_CENTIMETRE * (($structure->sizeCm[0] + $structure->sizeCm[1]) / 2) ** 3);
+        $said = $structure?->pieces?->middle() ?? $cubes;
+
+        return null === $said ? null : (int) max(1, min(Range::pieces()->most, round($said)));
     }
 }

@@ -11,6 +11,7 @@ final readonly class IngredientDraft
 {
     /**
      * @param string $role empty for the reader's own guess
+     * @param string $part of the recipe: side, topping … ; empty for what goes into the pot
      * @param string $id   of the line, whatever is made of it; empty where it has none yet
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class IngredientDraft
         #[Assert\Length(max: 20)] public string $role,
         public bool $ignored,
         #[Assert\Length(max: 400)] public string $id = '',
+        #[Assert\Length(max: 20)] public string $part = '',
     ) {
     }
 }

@@ -13,6 +13,8 @@ final readonly class ReadRecipe
      * @param list<UnreadLine>           $unread
      * @param list<MarkView>             $marks
      * @param string                     $measures   whose cups and spoons were assumed
+     * @param bool                       $asksTheWay whether the way of cooking was told from too little
+     * @param list<WayRead>              $ways       in which the recipe may be cooked, the one that was taken first
      */
     public function __construct(
         public BraiseDraft $draft,
@@ -21,6 +23,8 @@ final readonly class ReadRecipe
         public array $unread,
         public array $marks,
         public string $measures,
+        public bool $asksTheWay = false,
+        public array $ways = [],
     ) {
     }
 }

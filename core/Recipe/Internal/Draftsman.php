@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe\Internal;
 
+use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;
@@ -19,6 +20,7 @@ use Pausis\Core\Recipe\MarkKind;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
@@ -144,8 +146,11 @@ final class Draftsman
         $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
         $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
 
-        return new Reading($text, $this->title, $this->servings, $this->ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts,
-            (new StructureReader($this->ingredients, $acts, $sentences, $ways[0] ?? null))->read());
+        $structure = (new StructureReader($this->ingredients, $acts, $sentences, $ways[0] ?? null))->read();
+        $kept = 'discard' !== $structure->marinade;
+        $ingredients = array_map(static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo((PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part), $this->ingredients, $structure->parts);
+
+        return new Reading($text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts, $structure);
     }
 
     private function meatsName(): string
@@ -377,11 +382,9 @@ final class Draftsman
         if ($this->isNew($read, $known)) {
             return false;
         }
-        foreach (\array_slice($this->ingredients, 0, $known) as $k => $one) {
-            if (null === $one->amount && null !== $read->amount && $one->role === $read->role && [] !== array_intersect(self::words($read->foodText), self::words($one->foodText))) {
-                $this->ingredients[$k] = $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null);
-            }
-        }
+        $this->ingredients = array_map(fn (Ingredient $one, int $k): Ingredient => $k < $known && null === $one->amount && null !== $read->amount && $one->role === $read->role
+            && [] !== array_intersect(self::words($read->foodText), self::words($one->foodText)) ? $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null) : $one,
+            $this->ingredients, array_keys($this->ingredients));
 
         return true;
     }
@@ -621,10 +624,9 @@ final class Draftsman
     {
         preg_match_all(self::ANIMALS, mb_strtolower($text), $all);
         $animals = array_values(array_unique($all[0]));
-        foreach (1 === \count($animals) ? $this->ingredients : [] as $k => $one) {
-            if (Role::Meat === $one->role && null === $one->cut && !preg_match(self::ANIMALS, mb_strtolower($one->source))) {
-                $this->ingredients[$k] = $this->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null);
-            }
+        if (1 === \count($animals)) {
+            $this->ingredients = array_map(fn (Ingredient $one): Ingredient => Role::Meat === $one->role && null === $one->cut && !preg_match(self::ANIMALS, mb_strtolower($one->source))
+                ? $this->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null) : $one, $this->ingredients);
         }
     }
 
