@@ -288,6 +288,7 @@ export type IngredientDraft = {
   role: string;
   ignored: boolean;
   id: string;
+  part: string;
 };
 
 /** A side dish's job that is done. */
@@ -508,6 +509,8 @@ export type ReadRecipe = {
   unread: UnreadLine[];
   marks: MarkView[];
   measures: string;
+  asksTheWay: boolean;
+  ways: WayRead[];
 };
 
 /** Ingredient lines to be read one by one: what a cook has split or put together. */
@@ -679,6 +682,12 @@ export type WaterTestView = {
   curve: CurvePoint[];
   readings: CurvePoint[];
   kept: boolean;
+};
+
+/** One way in which a recipe says that it may be cooked, in words and as the draft would have it. */
+export type WayRead = {
+  text: string;
+  original: OriginalDraft;
 };
 
 /** A change that makes an impossible day possible; the planner has checked it. */

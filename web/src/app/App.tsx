@@ -6,6 +6,7 @@ import { Frame } from "./Frame";
 import { NowherePage } from "./NowherePage";
 
 const BringPage = lazy(() => import("../bring/BringPage").then((page) => ({ default: page.BringPage })));
+const ReadingPage = lazy(() => import("../bring/ReadingPage").then((page) => ({ default: page.ReadingPage })));
 const CookersPage = lazy(() => import("../cookers/CookersPage").then((page) => ({ default: page.CookersPage })));
 const HousePage = lazy(() => import("../house/HousePage").then((page) => ({ default: page.HousePage })));
 const NotebookPage = lazy(() => import("../notebook/NotebookPage").then((page) => ({ default: page.NotebookPage })));
@@ -18,6 +19,7 @@ export function App() {
       <Route element={<Frame />}>
         <Route index element={<BraisesPage />} />
         <Route path="bring" element={<BringPage />} />
+        <Route path="bring/:reading" element={<ReadingPage />} />
         <Route path="braises/:id" element={<WorkbenchPage />} />
         <Route path="cooks/:id" element={<CookPage />} />
         <Route path="notebook" element={<NotebookPage />} />

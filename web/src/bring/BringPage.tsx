@@ -1,13 +1,16 @@
 import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import { Problem } from "../api/Problem";
 import { useCatalogue, useReadRecipe } from "../api/queries";
+import type { ReadRecipe } from "../api/types";
 import { useTitle } from "../app/useTitle";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
+import { keepReading, readings } from "./keptReadings";
+import { KEPT_TEXT } from "./keptText";
 import { ReadRecipeView } from "./ReadRecipeView";
 import { readFile } from "./readFile";
 
-const KEPT = "pausis.bring";
 const MOST_FILE_BYTES = 3_000_000;
 
 const kilobytes = (bytes: number) => `${Math.round(bytes / 1000)} kB`;
@@ -15,10 +18,12 @@ const kilobytes = (bytes: number) => `${Math.round(bytes / 1000)} kB`;
 /** Paste or open a recipe, see what was made of it, correct it, and take it to the workbench. */
 export function BringPage() {
   useTitle("Bring a recipe");
-  const [text, setText] = useState(() => sessionStorage.getItem(KEPT) ?? "");
+  const [text, setText] = useState(() => sessionStorage.getItem(KEPT_TEXT) ?? "");
   const [dropping, setDropping] = useState(false);
   const [fileProblem, setFileProblem] = useState("");
   const read = useReadRecipe();
+  const navigate = useNavigate();
+  const earlier = readings();
   const picker = useRef<HTMLInputElement>(null);
   const most = useCatalogue().data?.mostRecipeBytes ?? 200_000;
   const bytes = new TextEncoder().encode(text).length;
@@ -36,9 +41,16 @@ export function BringPage() {
     setFileProblem("");
     read.reset();
     try {
-      sessionStorage.setItem(KEPT, value);
+      sessionStorage.setItem(KEPT_TEXT, value);
     } catch {
       // Too large to keep across a reload; it stays on the page.
+    }
+  };
+
+  const goTo = (answer: ReadRecipe) => {
+    const id = Math.random().toString(36).slice(2, 10);
+    if (keepReading({ id, read: answer, draft: answer.draft })) {
+      navigate(`/bring/${id}`);
     }
   };
 
@@ -53,21 +65,18 @@ export function BringPage() {
       return;
     }
     setFileProblem("");
-    read.mutate(
-      { text: await readFile(file), name: file.name, measures: "" },
-      { onSuccess: (answer) => setText(answer.draft.recipeText) },
-    );
+    read.mutate({ text: await readFile(file), name: file.name, measures: "" }, { onSuccess: goTo });
   };
 
   if (read.data) {
     return (
       <ReadRecipeView
-        read={read.data}
-        onBack={() => {
-          setText(read.data.draft.recipeText);
+        kept={{ id: "", read: read.data, draft: read.data.draft }}
+        onBack={(draft) => {
+          setText(draft.recipeText);
           read.reset();
         }}
-        onDone={() => sessionStorage.removeItem(KEPT)}
+        onDone={() => sessionStorage.removeItem(KEPT_TEXT)}
       />
     );
   }
@@ -78,7 +87,7 @@ export function BringPage() {
         className={`max-w-3xl rounded-xl ${dropping ? "outline-4 outline-rim outline-dashed" : ""}`}
         onSubmit={(event) => {
           event.preventDefault();
-          read.mutate({ text, name: "", measures: "" });
+          read.mutate({ text, name: "", measures: "" }, { onSuccess: goTo });
         }}
         onDragOver={(event) => {
           event.preventDefault();
@@ -137,6 +146,21 @@ export function BringPage() {
           />
         </div>
       </form>
+      {earlier.length > 0 && (
+        <section className="max-w-3xl">
+          <h2 className="font-semibold">Read, and not yet a braise</h2>
+          <ul>
+            {earlier.map((one) => (
+              <li key={one.id}>
+                <Link to={`/bring/${one.id}`} className="inline-flex min-h-11 items-center underline">
+                  {one.draft.title || "No name yet"}
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <p className="text-sm text-soft">They stay on this device until you go on with them.</p>
+        </section>
+      )}
     </div>
   );
 }

@@ -1,8 +1,9 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { useCatalogue, useCreateBraise, usePreview } from "../api/queries";
-import type { BraiseDraft, IngredientDraft, ReadRecipe, StepDraft } from "../api/types";
+import type { BraiseDraft, IngredientDraft, OriginalDraft, StepDraft } from "../api/types";
 import { Button } from "../kit/Button";
+import { Choices } from "../kit/Choices";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
@@ -13,11 +14,30 @@ import { useHistory } from "../kit/useHistory";
 import { Ingredients, rowId } from "../recipe/Ingredients";
 import { Original } from "../recipe/Original";
 import { Steps } from "../recipe/Steps";
+import { type KeptReading, keepReading } from "./keptReadings";
+import { NotTaken } from "./NotTaken";
+
+const sameWay = (one: OriginalDraft, other: OriginalDraft) =>
+  one.method === other.method && one.hours === other.hours && one.oven === other.oven;
 
 /** The original on one side, what was made of it on the other, open to correction before it becomes a braise. */
-export function ReadRecipeView({ read, onBack, onDone }: { read: ReadRecipe; onBack: () => void; onDone: () => void }) {
-  const history = useHistory(read.draft);
+export function ReadRecipeView({
+  kept,
+  onBack,
+  onDone,
+}: {
+  kept: KeptReading;
+  onBack: (draft: BraiseDraft) => void;
+  onDone: () => void;
+}) {
+  const read = kept.read;
+  const history = useHistory(kept.draft);
   const draft = history.now;
+  useEffect(() => {
+    if (kept.id !== "" && draft !== kept.draft) {
+      keepReading({ ...kept, draft });
+    }
+  }, [kept, draft]);
   const [chosen, setChosen] = useState<number | null>(null);
   const preview = usePreview(useDebounced(draft, 250));
   const create = useCreateBraise();
@@ -52,7 +72,7 @@ export function ReadRecipeView({ read, onBack, onDone }: { read: ReadRecipe; onB
       <div className="flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-2xl font-bold">What was read</h1>
         <UndoButtons {...history} />
-        <Button onClick={onBack}>Back to the text</Button>
+        <Button onClick={() => onBack(draft)}>Back to the text</Button>
         <Button weight="main" onClick={adapt} disabled={create.isPending}>
           Go on: meat, cooker and day
         </Button>
@@ -106,8 +126,35 @@ export function ReadRecipeView({ read, onBack, onDone }: { read: ReadRecipe; onB
                 history.change((now) => ({ ...now, ingredients: change(now.ingredients) }))
               }
             />
+            <NotTaken
+              unread={read.unread}
+              taken={draft.ingredients.map((one) => one.source)}
+              measures={draft.measures || read.measures}
+              onTake={(line) => history.change((now) => ({ ...now, ingredients: [...now.ingredients, line] }))}
+            />
           </Panel>
           <Panel title="How the recipe cooks it">
+            {read.asksTheWay && draft.original.hours === read.draft.original.hours && (
+              <p className="mb-2 font-semibold text-heat">
+                ▲ How it cooks, and how long, isn’t plain from the text. Say it here, or leave the time empty: then the
+                cut alone decides.
+              </p>
+            )}
+            {read.ways.length > 1 && (
+              <div className="mb-3">
+                <Choices
+                  label="The recipe tells more than one way"
+                  value={read.ways.find((way) => sameWay(way.original, draft.original))?.text ?? ""}
+                  options={read.ways.map((way) => ({ value: way.text, label: way.text, hint: "" }))}
+                  onChange={(text) => {
+                    const way = read.ways.find((one) => one.text === text);
+                    if (way !== undefined) {
+                      set({ original: way.original });
+                    }
+                  }}
+                />
+              </div>
+            )}
             <div className="mb-3 grid gap-3 sm:grid-cols-3">
               <SelectField
                 label="Way"

@@ -5,6 +5,14 @@ import { INPUT } from "../kit/TextField";
 import { SplitLine } from "./SplitLine";
 import { sureness } from "./sureness";
 
+const PARTS = [
+  { value: "", label: "", move: "Goes into the pot" },
+  { value: "side", label: "made beside the pot", move: "Made beside the pot" },
+  { value: "topping", label: "on top, at the table", move: "On top, at the table" },
+  { value: "sauce", label: "a sauce beside it", move: "A sauce beside it" },
+  { value: "second-meal", label: "for another day", move: "For another day" },
+  { value: "marinade", label: "marinade, poured away", move: "Marinade, poured away" },
+];
 const MENU_ITEM = "flex min-h-11 cursor-pointer items-center rounded-lg px-3 outline-none data-[highlighted]:bg-sunk";
 
 /** One line of the recipe: as written, and what was made of it, which can be corrected in place. */
@@ -63,6 +71,9 @@ export function IngredientRow({
           />
         ) : (
           <span className={draft.ignored ? "line-through" : ""}>{draft.source}</span>
+        )}
+        {!draft.ignored && draft.part !== "" && (
+          <span className="block text-sm text-soft">{PARTS.find((part) => part.value === draft.part)?.label}</span>
         )}
         {!draft.ignored && understood?.question && (
           <span className="block text-sm font-semibold text-heat">▲ {understood.question}</span>
@@ -135,6 +146,15 @@ export function IngredientRow({
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => set({ ignored: !draft.ignored })}>
                 {draft.ignored ? "It is an ingredient" : "Not an ingredient"}
               </DropdownMenu.Item>
+              {PARTS.filter((part) => part.value !== draft.part).map((part) => (
+                <DropdownMenu.Item
+                  key={part.value}
+                  className={MENU_ITEM}
+                  onSelect={() => onChange({ ...draft, part: part.value })}
+                >
+                  {part.move}
+                </DropdownMenu.Item>
+              ))}
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setSplitting(true)}>
                 Split into two lines
               </DropdownMenu.Item>
