@@ -45,6 +45,7 @@ final class ActReader
     /** A verb behind one of these tells a state, not something to do. */
     private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
+    private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
@@ -259,7 +260,7 @@ final class ActReader
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
-            if ([] !== $hits && preg_match('/^on /iu', $verb)) {
+            if (([] !== $hits && preg_match('/^on /iu', $verb)) || preg_match(self::NOT, $clauseBefore)) {
                 continue;
             }
             if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {

@@ -54,6 +54,7 @@ final class Draftsman
     private const SALT_NAMED = '/(?<!for )(?<!no )(?<!without )(?<!of )\bsalt\b(?! pork| beef| cod|ed)/iu';
     private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b(?! beans?| nut| milk)/iu';
     private const ANIMALS = '/\b(?:beef|pork|lamb|mutton|goat|veal|venison|chicken|turkey|duck|rabbit)\b(?! (?:stock|broth|fat|bouillon|cube|dripping))/u';
+    private const ADVERBS = ['overnight', 'again', 'back', 'now', 'first', 'all', 'too', 'well', 'together'];
     private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
     private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight|dinner|supper|lunch|\p{L}+day)\b/iu';
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
@@ -654,7 +655,7 @@ final class Draftsman
     /** @return list<string> in the singular, without accents */
     private static function words(string $text): array
     {
-        return array_values(array_filter(array_map(static fn (string $w): string => (string) preg_replace('/(?<=\p{L}{3})s$/u', '', $w), explode(' ', Larder::normal($text))), static fn (string $w): bool => '' !== $w));
+        return array_values(array_filter(array_map(static fn (string $w): string => (string) preg_replace('/(?<=\p{L}{3})s$/u', '', $w), explode(' ', Larder::normal($text))), static fn (string $w): bool => '' !== $w && !\in_array($w, self::ADVERBS, true)));
     }
 
     /**

@@ -25,6 +25,8 @@ final readonly class Mentions
     private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
     private const NO_FOOD = '/^\W*(?:with|in|into|on|for|from|then|and|so|to|at|$)\b|^\W*$/iu';
     private const BEFORE = '/(?<food>\p{L}{3,}(?:\s\p{L}{3,})?)[\s,–-]+(?:(?:maybe|about|say|perhaps|around|roughly|like)\s+)?$/iu';
+    /** "a chicken (or 8 thighs)" */
+    private const ALTERNATIVE = '/\(\s*or\s*$/iu';
     private const MOST = 60;
 
     private string $starts;
@@ -42,6 +44,9 @@ final readonly class Mentions
         while (\count($found) < self::MOST && preg_match($this->starts, $sentence->text, $m, \PREG_OFFSET_CAPTURE, $at)) {
             $start = $m[0][1];
             $at = $start + max(1, \strlen($m[0][0]));
+            if (preg_match(self::ALTERNATIVE, substr($sentence->text, 0, $start))) {
+                continue;
+            }
             $amount = $this->reader->amountAt($sentence->text, $start);
             $rest = null === $amount ? '' : substr($sentence->text, $amount->end);
             if (null !== $amount?->amount->unit && preg_match(self::NO_FOOD, $rest) && null !== ($behind = $this->behind($sentence, $start, $amount->end))) {

@@ -64,6 +64,7 @@ final class StructureReader
     {
         $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
         $cook = $this->cookPlace();
+        $parts = $this->parts($cook);
         $late = $this->late($cook);
         [$pieces, $size] = $this->meat($method);
         $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);
@@ -73,7 +74,7 @@ final class StructureReader
         $marinated = array_filter($this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind) || preg_match('/\bmarinade\b/iu', $method);
         $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter($this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind));
 
-        return new Structure($this->parts($cook), $late, $pieces, $size, $this->takeOut($method), $this->finish($cook), $bones,
+        return new Structure($parts, $late, $pieces, $size, $this->takeOut($method, $parts), $this->finish($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
             $marinated ? (preg_match(self::KEPT_MARINADE, $method) ? 'keep' : 'discard') : null, $this->uncover());
@@ -156,7 +157,7 @@ final class StructureReader
 
         return match (true) {
             !$inPot && [] !== $beside => [] !== array_filter($beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source)) ? PartKind::Topping : PartKind::Side,
-            !$inPot && $scattered && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) => PartKind::Topping,
+            !$inPot && $scattered && !\in_array($one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Seasoning], true) && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) => PartKind::Topping,
             default => PartKind::Braise,
         };
     }
@@ -275,7 +276,7 @@ final class StructureReader
             (bool) preg_match(self::COUNTED_IN_BRACKETS, $words, $m) => Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])),
             (bool) preg_match('/\b(?:halved|cut in (?:two|half|halves)|in two pieces)\b/iu', $words) => Minutes::exactly(2),
             (bool) preg_match('/\b(?:quartered|cut in (?:four|quarters)|in four pieces)\b/iu', $words) => Minutes::exactly(4),
-            (bool) preg_match('/\b(?:in one piece|left whole|whole|tied|rolled|boned and (?:tied|rolled))\b/iu', $words.' '.$method) && (preg_match('/\b(?:tied|rolled|in one piece|whole)\b/iu', $words) || !preg_match(self::CUBES, $words.$method)) && !preg_match(self::JOINTED, $words.$method) => Minutes::exactly(1),
+            (preg_match('/\bwhole\b/iu', $words) || preg_match('/\b(?:in one piece|left whole|tied|rolled)\b/iu', $words.' '.$method)) && (preg_match('/\b(?:tied|rolled|in one piece|whole)\b/iu', $words) || !preg_match(self::CUBES, $words.$method)) && !preg_match(self::JOINTED, $words.$method) => Minutes::exactly(1),
             (bool) preg_match('/\b(?:in one piece)\b/iu', $method) => Minutes::exactly(1),
             default => null,
         };
@@ -311,8 +312,12 @@ final class StructureReader
         return false;
     }
 
-    /** @return list<TakeOut> */
-    private function takeOut(string $method): array
+    /**
+     * @param list<PartKind> $parts
+     *
+     * @return list<TakeOut>
+     */
+    private function takeOut(string $method, array $parts): array
     {
         $out = [];
         $all = $method.' '.implode(' ', array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients));
@@ -321,7 +326,7 @@ final class StructureReader
                 || preg_match('/\b(?:strips? of|pared|peel)\b/iu', $one->source) && \in_array($one->role, [Role::Fruit, Role::Aromatic, Role::Spice], true);
             $taken = array_filter($this->acts, static fn (Act $a): bool => ActKind::TakeOut === $a->kind && \in_array($one->key(), $a->foods, true));
             $grated = [] !== array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true) && preg_match('/\bgrat(?:e|ed|ing)\b|\bchop/iu', $a->source));
-            if (($whole && !$grated || [] !== $taken) && Role::Meat !== $one->role) {
+            if (!\in_array($parts[$k], [PartKind::Side, PartKind::Topping], true) && ($whole && !$grated || [] !== $taken) && Role::Meat !== $one->role) {
                 $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
             }
         }
