@@ -19,7 +19,7 @@ final readonly class Questions
     /** @return list<array{about: string, line: int|null}> */
     public static function of(Reading $reading): array
     {
-        $questions = [];
+        $questions = null === $reading->anotherAt ? [] : [['about' => 'which', 'line' => $reading->anotherAt]];
         $way = $reading->ways[0] ?? null;
         if (null === $way?->minutes || $way->confidence < self::SURE_OF_WAY || $way->minutes->high > self::LONGEST_BRAISE) {
             $questions[] = ['about' => 'way', 'line' => null];

@@ -18,6 +18,7 @@ final readonly class Reading
      * @param UnitSystem                             $system      whose cups and spoons were assumed
      * @param list<Way>                              $ways        alternatives, the one that the text tells first first
      * @param list<Act>                              $acts        in order, several a step
+     * @param int|null                               $anotherAt   the line on which another recipe begins, which is not read
      */
     public function __construct(
         public string $text,
@@ -32,6 +33,7 @@ final readonly class Reading
         public array $ways = [],
         public array $acts = [],
         public ?Structure $structure = null,
+        public ?int $anotherAt = null,
     ) {
     }
 

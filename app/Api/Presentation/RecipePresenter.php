@@ -61,8 +61,9 @@ final readonly class RecipePresenter
             array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source']), $reading->unread),
             array_map(static fn (Mark $m): MarkView => new MarkView($m->text, $m->kind->value, $m->index), $reading->marks),
             $reading->system->value,
-            'way' === (Questions::of($reading)[0]['about'] ?? ''),
+            \in_array('way', array_column(Questions::of($reading), 'about'), true),
             array_map(fn (Way $way): WayRead => $this->way($way, $reading, $house), $reading->ways),
+            $reading->anotherAt,
         );
     }
 

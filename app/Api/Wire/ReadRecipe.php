@@ -14,6 +14,7 @@ final readonly class ReadRecipe
      * @param list<MarkView>             $marks
      * @param string                     $measures   whose cups and spoons were assumed
      * @param bool                       $asksTheWay whether the way of cooking was told from too little
+     * @param int|null                   $anotherAt  the line on which another recipe begins, which was not read
      * @param list<WayRead>              $ways       in which the recipe may be cooked, the one that was taken first
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class ReadRecipe
         public string $measures,
         public bool $asksTheWay = false,
         public array $ways = [],
+        public ?int $anotherAt = null,
     ) {
     }
 }

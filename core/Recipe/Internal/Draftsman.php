@@ -55,6 +55,7 @@ final class Draftsman
     private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b(?! beans?| nut| milk)/iu';
     private const ANIMALS = '/\b(?:beef|pork|lamb|mutton|goat|veal|venison|chicken|turkey|duck|rabbit)\b(?! (?:stock|broth|fat|bouillon|cube|dripping))/u';
     private const ADVERBS = ['overnight', 'again', 'back', 'now', 'first', 'all', 'too', 'well', 'together'];
+    private const ANNOUNCED = '/^\W*(?:ingredients?\b|you (?:will |[’\']ll )?need\b|(?:serves|feeds|makes|yield)\b|for \d+ (?:people|persons)\b)|,\s*for \d{1,2}(?:\s*[-–]\s*\d{1,2})?\W*$|\((?:serves|for) \d/iu';
     private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
     private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight|dinner|supper|lunch|\p{L}+day)\b/iu';
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
@@ -102,6 +103,8 @@ final class Draftsman
     private bool $matter = false;
     private ?int $servings = null;
     private ?float $saidMinutes = null;
+    /** The line on which another recipe begins. */
+    private ?int $another = null;
     /** Ingredients that stood on a line of their own. */
     private int $listed = 0;
     /** @var list<string> of the table that is being read */
@@ -125,11 +128,13 @@ final class Draftsman
     public function read(string $text): Reading
     {
         $at = 0;
-        foreach (explode("\n", $text) as $i => $line) {
+        $lines = explode("\n", $text);
+        foreach ($lines as $i => $line) {
             $stretch = (new Stretch($line, $at, $i + 1))->part(0, \strlen($line));
             $at += \strlen($line) + 1;
+            $this->another ??= $this->beginsAnother($lines, $i) ? $i + 1 : null;
             if ('' !== $stretch->text) {
-                $i < self::MOST_LINES && \strlen($stretch->text) <= self::MOST_STRETCH_BYTES && $this->hasRoom() ? $this->line($stretch) : $this->marking->claim($stretch, MarkKind::Unread);
+                null === $this->another && $i < self::MOST_LINES && \strlen($stretch->text) <= self::MOST_STRETCH_BYTES && $this->hasRoom() ? $this->line($stretch) : $this->marking->claim($stretch, MarkKind::Unread);
             }
         }
         $this->fromTheMethod();
@@ -142,7 +147,8 @@ final class Draftsman
         $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
         $marks = $this->marking->over($text);
 
-        $sentences = self::sentences($marks);
+        $sentences = array_filter(self::sentences($marks), fn (array $s): bool => null === $this->another || $s[2] < $this->another);
+        $sentences = \array_slice($sentences, 0, self::MOST_SENTENCES);
         $ways = (new WayAmounts($this->ingredients, $this->reader->amounts()))->over((new WayReader())->read($sentences), [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->steps)]);
         $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
         $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
@@ -151,7 +157,25 @@ final class Draftsman
         $kept = 'discard' !== $structure->marinade;
         $ingredients = array_map(static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo((PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part), $this->ingredients, $structure->parts);
 
-        return new Reading($text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts, $structure);
+        return new Reading($text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts, $structure, $this->another);
+    }
+
+    /**
+     * Whether another recipe begins on a line: behind a method, a list is announced again.
+     *
+     * @param list<string> $lines
+     */
+    private function beginsAnother(array $lines, int $i): bool
+    {
+        if ($this->listed < 3 || \count($this->steps) < 2 || !preg_match(self::ANNOUNCED, $lines[$i])) {
+            return false;
+        }
+        $amounts = 0;
+        foreach (\array_slice($lines, $i + 1, 8) as $line) {
+            $amounts += preg_match('/^\W*(?:\d|[½¼¾])/u', $line);
+        }
+
+        return $amounts >= 2;
     }
 
     private function meatsName(): string

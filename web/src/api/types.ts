@@ -511,6 +511,7 @@ export type ReadRecipe = {
   measures: string;
   asksTheWay: boolean;
   ways: WayRead[];
+  anotherAt: number | null;
 };
 
 /** Ingredient lines to be read one by one: what a cook has split or put together. */

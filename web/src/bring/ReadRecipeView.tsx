@@ -77,6 +77,12 @@ export function ReadRecipeView({
           Go on: meat, cooker and day
         </Button>
       </div>
+      {read.anotherAt !== null && (
+        <Notice kind="note" word="One of several">
+          Another recipe begins on line {read.anotherAt} of the text. The first was read; for another, go back and leave
+          only its text.
+        </Notice>
+      )}
       {create.error && (
         <Notice kind="warn" word="Not saved" live>
           {create.error.message}
