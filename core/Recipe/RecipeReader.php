@@ -13,6 +13,15 @@ use Pausis\Core\Recipe\Internal\Draftsman;
 final readonly class RecipeReader
 {
     public const MOST_BYTES = 200_000;
+    /** Enough to tell a language by. */
+    private const LANGUAGE_BYTES = 20_000;
+    private const OTHER_LANGUAGES = [
+        'und|mit|das|der|den|die|ein|eine|auf|bei|etwa|dann|zugeben|lassen|fleisch|zwiebeln?|salz|pfeffer|minuten|stunden?',
+        'et|avec|les|des|dans|une|du|pendant|puis|faire|ajouter|viande|oignons?|sel|poivre|heures?|laisser',
+        'y|con|los|las|una|en|durante|luego|hasta|carne|cebollas?|sal|pimienta|horas?|minutos|añadir|del',
+        'e|con|il|gli|una|nel|per|poi|fino|carne|cipoll[ae]|sale|pepe|ore|minuti|aggiungere|della?',
+    ];
+    private const LIST_OR_MENU = '/\b(?:shopping|groceries|to buy|menu|starters?|mains|desserts?|(?:£|€|\$)\s?\d)\b/iu';
 
     private Misheard $misheard;
     private ActTable $verbs;
@@ -41,15 +50,29 @@ final readonly class RecipeReader
 
             return null;
         }
+        if (self::isInAnotherLanguage($text)) {
+            $problems->add('another-language', $path);
+
+            return null;
+        }
         $reader = new IngredientReader($this->larder, $this->cuts, $system ?? UnitSystem::guess($text), $vocabulary, $this->misheard);
         $reading = (new Draftsman($reader, new StepReader($this->misheard), $this->larder, $this->cuts, $this->verbs))->read($text);
-        if (!$reading->looksLikeRecipe()) {
+        if (!$reading->looksLikeRecipe() || ([] === $reading->steps && [] === $reading->ways && preg_match(self::LIST_OR_MENU, $text))) {
             $problems->add('no-recipe', $path, ['lines' => substr_count(trim($text), "\n") + 1]);
 
             return null;
         }
 
         return $reading;
+    }
+
+    /** By the small words that no recipe does without. */
+    private static function isInAnotherLanguage(string $text): bool
+    {
+        $text = mb_strcut($text, 0, self::LANGUAGE_BYTES);
+        $others = max(array_map(static fn (string $words): int => (int) preg_match_all("/(?<![\\p{L}])(?:$words)(?![\\p{L}])/iu", $text), self::OTHER_LANGUAGES));
+
+        return $others >= 6 && $others > 2 * (int) preg_match_all('/(?<![\p{L}])(?:the|and|with|for|of|until|then|into|to|is|it|them|add|cook|or)(?![\p{L}])/iu', $text);
     }
 
     private static function cleaned(string $text): string

@@ -94,6 +94,10 @@ final class RecipeReaderTest extends TestCase
         yield 'nothing' => ['', 'recipe-empty'];
         yield 'white space and control characters' => [" \n\t\x00\x07\u{200b} \n", 'recipe-empty'];
         yield 'a letter' => ["Dear council,\nthe lamp at the corner of the mill street has been out since spring.\nYours", 'no-recipe'];
+        yield 'a shopping list' => ["Shopping list\nmilk\ncat food\nbeef shin 1kg\ncarrots\nbin bags", 'no-recipe'];
+        yield 'a menu' => ["Menu\nStarters\nleek soup 6.50\nMains\nbraised shin of beef 17.00\nshoulder of lamb 19.50", 'no-recipe'];
+        yield 'German' => ["Schweinebraten\n1 kg Schweineschulter\n2 Zwiebeln\nSalz und Pfeffer\nDas Fleisch mit Salz und Pfeffer einreiben und in einem Topf mit den Zwiebeln anbraten. Dann mit Wasser etwa 2 Stunden schmoren lassen.", 'another-language'];
+        yield 'French' => ["Daube\n1 kg de boeuf\n2 oignons\nFaire revenir la viande avec les oignons dans une cocotte, ajouter du vin et laisser mijoter pendant 3 heures avec du sel et du poivre.", 'another-language'];
         yield 'too much' => [str_repeat("2 onions\n", 30_000), 'recipe-too-long'];
     }
 
