@@ -43,7 +43,7 @@ final class ActReader
         'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
     ];
     /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
@@ -94,11 +94,18 @@ final class ActReader
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
+        if ([] !== $hits && self::longest($lead) >= self::LONG_MINUTES) {
+            // "150 °C 4 h, turn halfway"
+            $spans[] = [ActKind::Cook, $lead, []];
+            $lead = '';
+            $after = true;
+        }
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
             $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
             $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
-            $objects = $this->objects((0 === $k ? "$lead " : '').substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)), $places, $ingredients);
+            $done = (string) preg_replace('/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)));
+            $objects = $this->objects((0 === $k ? "$lead " : '').$done, $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients);
             if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
                 $objects = array_values(array_unique([...$objects, $spokenOf]));
             }
@@ -162,13 +169,21 @@ final class ActReader
         return preg_match(self::BESIDE, $sentence) ? !preg_match('/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu', $sentence) : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
     }
 
-    /** Whether a cooking without a word of how long is the braise itself. */
-    public static function braises(string $clause): bool
+    /** minutes */
+    private static function longest(string $clause): ?float
     {
         $minutes = null;
         foreach (Durations::in($clause) as [$one]) {
             $minutes = max($minutes ?? 0.0, $one->high);
         }
+
+        return $minutes;
+    }
+
+    /** Whether a cooking without a word of how long is the braise itself. */
+    public static function braises(string $clause): bool
+    {
+        $minutes = self::longest($clause);
 
         return null === $minutes ? (bool) preg_match('/\b(?:lid|cover\w*|oven|slow\w*|simmer\w*|brais\w*|stew\w*|low|tender|gentl[ey]|blip\w*)\b/iu', $clause) : $minutes >= 25;
     }
@@ -185,6 +200,7 @@ final class ActReader
 
         return match (true) {
             $this->frying && ActKind::Load === $kind && $dry => ActKind::FryBase,
+            ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match('/\b(?:oven|cooker|lid|cover)/iu', $clause) => ActKind::Cook,
             ActKind::Cook === $kind && null !== $minutes && $minutes->high < self::SHORT_MINUTES && ($this->frying || $dry) && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
             default => $kind,
         };
@@ -260,7 +276,7 @@ final class ActReader
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
-            if (([] !== $hits && preg_match('/^on /iu', $verb)) || preg_match(self::NOT, $clauseBefore)) {
+            if (([] !== $hits && preg_match('/^on /iu', $verb)) || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore)) || preg_match(self::NOT, $clauseBefore)) {
                 continue;
             }
             if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {

@@ -17,7 +17,7 @@ use Pausis\Core\Recipe\Internal\Scanner;
 final readonly class AmountReader
 {
     private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
-    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
     private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|dash|glug|sprig|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';

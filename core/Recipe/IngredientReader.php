@@ -370,7 +370,7 @@ final class IngredientReader
     /** "a chicken" is a whole one, g; null where pieces are meant. */
     private static function whole(string $words, Amount $amount): ?float
     {
-        $parts = preg_match('/\b(?:thighs?|legs?|drumsticks?|pieces|quarters|breasts?|portions|joints)\b(?!\s*\))/iu', (string) preg_replace('/\([^)]*\)/u', '', $words));
+        $parts = preg_match('/\b(?:thighs?|legs?|drumsticks?|pieces|quarters|breasts?|portions|joints)\b(?!\s*\))/iu', (string) preg_replace('/\([^)]*\)|\b(?:jointed|cut(?: up)?|divided)\s+(?:in|into)\b[^,;]*/iu', '', $words));
 
         return $amount->high > 3 || $parts || !preg_match('/\b(?<animal>chicken|rabbit|duck|hare|guinea fowl|hen|boiling fowl|pheasant)\b/iu', $words, $m) ? null : self::WHOLE_GRAMS[mb_strtolower($m['animal'])];
     }

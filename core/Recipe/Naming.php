@@ -10,6 +10,9 @@ use Pausis\Core\Larder\Role;
 /** Which ingredients a sentence names: by what the recipe calls them, by the last word of it, meat also as meat. */
 final readonly class Naming
 {
+    /** Last words of names that name no kind of food. */
+    private const PARTS_OF_NAMES = ['stalk', 'stalks', 'stick', 'sticks', 'leaf', 'leaves', 'sprig', 'sprigs', 'powder', 'paste', 'sauce', 'juice', 'pieces', 'bunch', 'bulb', 'seed', 'seeds', 'root'];
+
     /** @var list<list<string>> names of each ingredient */
     private array $names;
 
@@ -71,6 +74,6 @@ final readonly class Naming
             array_push($kinds, $last, (string) preg_replace('/s$/u', '', $last));
         }
 
-        return array_values(array_unique(array_filter($kinds, static fn (string $k): bool => \strlen($k) > 3)));
+        return array_values(array_unique(array_filter($kinds, static fn (string $k): bool => \strlen($k) > 3 && !\in_array($k, self::PARTS_OF_NAMES, true))));
     }
 }

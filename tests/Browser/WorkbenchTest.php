@@ -185,7 +185,7 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->open('/cautions');
         $this->see('Your local food-safety authority and your cooker’s booklet come first');
-        $this->see('boiled hard for 30 minutes');
+        $this->see('boiled hard for 30 min');
         $this->assertSound();
     }
 }

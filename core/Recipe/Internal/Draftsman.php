@@ -64,7 +64,7 @@ final class Draftsman
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
     private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
     private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
-    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
     /** Minutes from which on a cooking is the braise. */
@@ -89,7 +89,7 @@ final class Draftsman
     private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
     /** "(Slow cooker: 8 hours on low.)" */
     private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|crock[- ]?pot|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
-    private const IN_ANOTHER = '/^\W*(?:or )?(?:in|for|with) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven)\s*[:,–—-]/iu';
+    private const IN_ANOTHER = '/^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|crock[- ]?pot|pressure cooker|oven)\s*[:,–—-]\s*\S/iu';
     private const TIP = '/^\W*(?:(?:cook[’\']?s\s+|top\s+|chef[’\']?s\s+)?(?:tips?|notes?)|variations?|to freeze|freezing|freezer|make[- ]ahead|storage|nutrition|per serving|no slow cooker)\b\s*[:?–—-]/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
 
@@ -302,7 +302,7 @@ final class Draftsman
 
             return;
         }
-        $this->title = '' === $this->title ? trim($cell->text, "# *_\t") : $this->title;
+        $this->title = '' === $this->title ? (string) preg_replace('/(?<=\p{Ll}{2})\.\s+(?:source|from|by|serves|adapted)\b.*$/iu', '', trim($cell->text, "# *_\t")) : $this->title;
         $this->facts($cell, MarkKind::Title);
     }
 

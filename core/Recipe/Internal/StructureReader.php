@@ -37,10 +37,11 @@ final class StructureReader
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off|remove the lid)\b/iu';
     private const BONES_SERVED = '/\b(?:on the bone|bones? and all|bones? (?:still )?in\b(?! (?:big|large|small|a|the|pieces|chunks|it|the))|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
-    private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|take out|pull(?: the)?|strip|slip|off)[^.;]{0,40}\bbones?|off the bones?|meat (?:from|off) the bones?|boneless|boned)\b/iu';
+    private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|throw out|take out|pull(?: out)?|strip|slip|pick)[^.;]{0,40}\bbones?|(?:take|cut|pull|strip|pick|get)[^.;]{0,40}\b(?:from|off) the bones?|boneless|boned)\b/iu';
     private const SIZE = '/(?<low>\d+(?:[.,]\d+)?|½|¾|1½|2½|\d+[\s-]\d\/\d|\d\/\d)\s*(?:-|–|to)?\s*(?<high>\d+(?:[.,]\d+)?)?\s*-?\s*(?<unit>cm|mm|centimetres?|centimeters?|inch(?:es)?|in\.?|["”])(?![\p{L}])/iu';
     private const WORD_SIZE = '/\b(?<n>one|two|three|four|five|six)\s*-?\s*(?<unit>centimetres?|centimeters?|cm|inch(?:es)?)\b/iu';
     private const CUBES = '/\b(?:cubes?|cubed|diced|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
+    private const JOINTED_INTO = '/\b(?:jointed|cut(?: up)?|divided)\s+(?:in|into)\s+(?:about\s+)?(?<n>\d{1,2}|two|three|four|six|eight|ten|twelve)\s+(?:even |large |big |serving )?(?:pieces|joints|portions)\b/iu';
     private const JOINTED = '/\b(?:jointed|in(?:to)? joints|at the joints|in(?:to)? (?:serving )?(?:pieces|portions|chunks)|cut up|in cubes)\b/iu';
     private const COUNTED_IN_BRACKETS = '/\((?:about\s+)?(?<n>\d{1,2})(?:\s*(?:-|–|to)\s*(?<m>\d{1,2}))?\s*(?:large|small|medium|pieces|of them)?\)/iu';
     private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
@@ -71,7 +72,7 @@ final class StructureReader
         $vegetables = preg_match('/\b(?:brown|caramelise|colour)\s+(?:the\s+)?(?:drained\s+|sliced\s+|chopped\s+)?(?:onions?|shallots?|vegetables|carrots|leeks)\b/iu', $method);
         $onions = array_filter($this->acts, static fn (Act $a): bool => ActKind::FryBase === $a->kind && preg_match('/\b(?:golden|brown\w*|caramel\w*|colou?r|catch|edges|dark)\b/iu', $a->source)
             && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match('/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source));
-        $marinated = array_filter($this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind) || preg_match('/\bmarinade\b/iu', $method);
+        $marinated = preg_match('/\b(?:marinad|marinat|steep)/iu', $method);
         $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter($this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind));
 
         return new Structure($parts, $late, $pieces, $size, $this->takeOut($method, $parts), $this->finish($cook), $bones,
@@ -270,6 +271,7 @@ final class StructureReader
         $cubes = preg_match(self::CUBES, $words) && !preg_match('/one piece/iu', $words);
         $count = null === $meat->amount?->unit || \in_array($meat->amount->unit->value, ['slice', 'piece'], true) ? $meat->amount : null;
         $pieces = match (true) {
+            (bool) preg_match(self::JOINTED_INTO, $words.' '.$method, $m) => Minutes::exactly(Number::value($m['n'])),
             $cubes => preg_match(self::COUNTED_IN_BRACKETS, $words, $m) ? Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])) : null,
             null !== $count && $count->high < 2 && preg_match(self::JOINTED, $words.' '.$method) => null,
             null !== $count => Minutes::between($count->low, $count->high),
@@ -339,7 +341,7 @@ final class StructureReader
             $out['bundle'] = new TakeOut('out-bundle', mb_strtolower($m['what']));
         }
         foreach (['bones' => 'bones?', 'tendons' => 'tendons?', 'gristle' => 'gristle'] as $what => $word) {
-            if (preg_match("/\b(?:remove|discard|throw away|throw out|take out|pull|strip|slip)[^.;]{0,60}\b$word\b|\boff the $word\b/iu", $method)) {
+            if (preg_match("/\b(?:remove|discard|throw away|throw out|take out|pull|strip|slip)[^.;]{0,60}(?<!fall off the )(?<!falling off the )\b$word\b/iu", $method)) {
                 $out[$what] = new TakeOut("out-$what", $what);
             }
         }
@@ -353,7 +355,7 @@ final class StructureReader
         $finish = [];
         foreach (\array_slice($this->acts, $cook + 1) as $act) {
             $uncovered = ActKind::LidOff === $act->kind || (ActKind::Cook === $act->kind && preg_match(self::UNCOVER, $act->source));
-            foreach ($uncovered ? [ActKind::Reduce, ...(preg_match(self::GLOSSY, $act->source) ? [ActKind::Glaze] : [])] : [$act->kind] as $kind) {
+            foreach ($uncovered ? [ActKind::Reduce, ...(preg_match(self::GLOSSY, $act->source) ? [ActKind::Glaze] : [])] : [$act->kind, ...(ActKind::Shred === $act->kind && preg_match(self::UNCOVER, $act->source) ? [ActKind::Reduce] : [])] as $kind) {
                 $last = $finish[\count($finish) - 1] ?? null;
                 if (\in_array($kind, self::FINISH, true) && !$this->isBeside($act) && $last?->kind !== $kind
                     && !(ActKind::Rest === $kind && ActKind::BackIntoTheJuice === $last?->kind && $last->source === $act->source)) {
@@ -372,7 +374,7 @@ final class StructureReader
                 continue;
             }
             foreach (Durations::in($text) as [$minutes, $at]) {
-                if ($minutes->high <= 90 && (preg_match(self::BEFORE_END, substr($text, max(0, $at - 30), 70)) || preg_match(self::MORE, substr($text, $at, 40)) || preg_match('/^\W*(?:\d\W*)?lid off\b/iu', $text))) {
+                if ($minutes->high <= 90 && (preg_match(self::BEFORE_END, substr($text, max(0, $at - 30), 70)) || preg_match(self::MORE, substr($text, max(0, $at - 12), 52)) || preg_match('/^\W*(?:\d\W*)?lid off\b/iu', $text))) {
                     return $minutes->middle();
                 }
             }

@@ -20,9 +20,9 @@ final readonly class WayAmounts
         '/\b(?:double|twice)\s+the\s+%s\b/iu' => 2.0,
         '/\b(?:no|without(?: the| any)?|leave out the|omit the|skip the|leave the)\s+%s\b(?!\s+(?:in|on)\b)/iu' => 0.0,
     ];
-    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead|and)\s+|\|\s*)(?<amount>(?:[\d½¼¾⅓⅔]|half\s|an?\s|one\s|two\s|three\s)(?:[^,;.|]|[.,](?=\d)){0,22}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to|only)\s+(?<to>[\d½¼¾⅓⅔](?:[^,;.|]|[.,](?=\d)){0,14})/iu';
+    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead|and)\s+|\|\s*)(?<amount>(?:[\d½¼¾⅓⅔]|half\s|an?\s|one\s|two\s|three\s)(?:(?!\band\b)[^,;.|]|[.,](?=\d)){0,22}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to|only)\s+(?<to>[\d½¼¾⅓⅔](?:[^,;.|]|[.,](?=\d)){0,14})/iu';
     private const OF_WAY = [
-        [Method::SlowCooker, '/\b(?:slow[- ]?cook(?:er|ing)?|crock|slowcooker)\b/iu'],
+        [Method::SlowCooker, '/\b(?:slow[- ]?cook(?:er|ing)?|crock|slowcooker|sc)\b/iu'],
         [Method::Pressure, '/\bpressure\b/iu'],
         [Method::Oven, '/\boven\b/iu'],
         [Method::Hob, '/\b(?:hob|stove(?:top)?)\b/iu'],

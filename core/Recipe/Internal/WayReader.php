@@ -16,7 +16,7 @@ use Pausis\Core\Recipe\Way;
 final class WayReader
 {
     private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock(?:[- ]?pot)?|slowcooker|sc)\b/iu';
-    private const PRESSURE = '/\bpressure|instant pot|whistles?\b/iu';
+    private const PRESSURE = '/\bpressure|whistles?\b/iu';
     private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b|\d{3}\s?(?:°|fan)/iu';
     private const HOB = '/\b(?:hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
     private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt|sodium|sided|quality))|[-\p{L}])/iu';
@@ -30,7 +30,7 @@ final class WayReader
     private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
-    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b/iu';
+    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
     private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
     private const LONGEST_BASE = 50.0;
@@ -66,6 +66,7 @@ final class WayReader
             if ('title' === $zone || 'heading' === $zone) {
                 $this->current = self::methodOf($text) ?? ('heading' === $zone ? $this->current : null);
                 $this->ofTitle = 'title' === $zone;
+                $finished = $finished && null === self::methodOf($text);
             }
             $before = \count($this->said);
             if (!$finished || preg_match(self::SLOW, $text) || 'step' !== $zone) {

@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 /** Recipes in styles of their own, whole: foods, ways, parts, what goes in late, what comes out, how it is finished. */
 final class StylesTest extends TestCase
 {
-    private const WORDS = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season'];
+    private const WORDS = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season', 'crisp' => 'broil'];
 
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function recipes(): iterable
