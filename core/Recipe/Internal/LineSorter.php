@@ -32,6 +32,8 @@ final class LineSorter
     private const ASIDE = '/^\W*(?:do not|don[\'’]?t|never|no need|skip|omit|leave out|without|you (?:don|won|can)|there is no|no\s+(?:salt|oil|wine|water|stock|flour|butter|garlic)\b)/iu';
     private const MOST_INGREDIENT_WORDS = 22;
     /** "Onions, sliced ........ 2" */
+    /** "Prep 20 min | Cook 8 h LOW or 5 h HIGH | Serves 6" */
+    private const FACT_LINE = '/^(?=.{4,120}$)(?=.*\s[|·•\/–-]\s)(?=.*\d\s*(?:h|hrs?|hours?|mins?|minutes)\b)(?!.*\p{Ll}{2}[.!]\s)/iu';
     private const LEADERS = '/^\W*\p{L}.*?(?:\.{3,}|…|_{3,})\s*(?:[\d½¼¾⅓⅔]|an?\b|some\b).*$/iu';
     private const SALT_LINE = '/^\W*(?:(?:fine|coarse|sea|flaky|plenty of)\s+)*salt(?:\s*(?:,|and|&|\+)\s*(?:freshly ground |freshly milled |black |white |ground )*pepper)?(?:,?\s+to taste)?\W*$/iu';
 
@@ -86,7 +88,7 @@ final class LineSorter
         if ($this->any && preg_match(self::SHOUTED, $line) && '' === $this->ingredients->read($line, $number)->amountText) {
             return LineKind::Heading;
         }
-        if (preg_match(self::FACTS, $line)) {
+        if (preg_match(self::FACTS, $line) || (!$this->listed && !$this->inMethod() && preg_match(self::FACT_LINE, $line))) {
             return LineKind::Facts;
         }
         if ($this->stepsBegan && preg_match(self::METHODS_NAME, $line)) {

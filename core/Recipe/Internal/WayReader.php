@@ -31,6 +31,8 @@ final class WayReader
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
+    /** Hours on Low and on High are a slow cooker's. */
+    private const BOTH = '/^(?=.*\blow\b)(?=.*\bhigh\b)(?!.*\b(?:heat|flame|pressure)\b).*\d\s*(?:h|hrs?|hours?)\b/iu';
     private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
     private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
     private const LONGEST_BASE = 50.0;
@@ -175,8 +177,8 @@ final class WayReader
     {
         $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? mb_strtolower($s['set']) : null;
         $method = self::methodOf($clause);
-        $slow = Method::SlowCooker === $method || preg_match(self::SLOW, $text) || Method::SlowCooker === $this->current;
-        if (null !== $setting && !$slow && ('step' !== $zone && !$this->slowMentioned || 'medium' === $setting && !$this->slowMentioned || $minutes->high < self::SLOW_MINUTES || \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true))) {
+        $slow = Method::SlowCooker === $method || preg_match(self::BOTH, $text) || preg_match(self::SLOW, $text) || Method::SlowCooker === $this->current;
+        if (null !== $setting && !$slow && ('step' !== $zone && !$this->slowMentioned && !preg_match(self::BOTH, $text) || 'medium' === $setting && !$this->slowMentioned || $minutes->high < self::SLOW_MINUTES || \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true))) {
             $setting = null;
         }
         if (null !== $setting && Method::Pressure !== $method) {
