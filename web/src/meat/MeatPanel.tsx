@@ -30,6 +30,10 @@ export function MeatPanel({
   const set = (part: Partial<typeof meat>) => onChange({ meat: { ...meat, ...part } });
   const handle = (part: Partial<typeof draft.handling>) => onChange({ handling: { ...draft.handling, ...part } });
   const cut = catalogue.cuts.find((one) => one.value === meat.cut);
+  const asksWhy =
+    meat.why !== "" ||
+    problem("meat.why") !== undefined ||
+    adaptation?.findings.some((finding) => finding.rule === "why-so-warm") === true;
   return (
     <Panel title="Meat and cooker">
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
@@ -75,14 +79,16 @@ export function MeatPanel({
             onChange={(start) => set({ start })}
           />
         </div>
-        <SelectField
-          label="Warmer than a fridge, because"
-          value={meat.why}
-          empty="it isn’t"
-          options={WHY}
-          problem={problem("meat.why")}
-          onChange={(why) => set({ why })}
-        />
+        {asksWhy && (
+          <SelectField
+            label="Warmer than a fridge, because"
+            value={meat.why}
+            empty="it isn’t"
+            options={WHY}
+            problem={problem("meat.why")}
+            onChange={(why) => set({ why })}
+          />
+        )}
         {meat.why !== "" && (
           <TextField
             label={meat.why === "left-out" ? "Out of the fridge for" : "Browned how long ago"}
