@@ -78,6 +78,8 @@ export function useDraft(loaded: BraiseView) {
   const sent = useRef<BraiseDraft>(loaded.draft);
   const refused = useRef<BraiseDraft | null>(null);
   const underway = useRef<BraiseDraft | null>(null);
+  /** Sent since the last answer: one of them may have arrived although no answer came. */
+  const tried = useRef<BraiseDraft[]>([]);
   const busy = useRef(false);
   const latest = useRef(draft);
   latest.current = draft;
@@ -92,6 +94,7 @@ export function useDraft(loaded: BraiseView) {
         const sending = latest.current;
         setSaving("saving");
         underway.current = sending;
+        tried.current = [...tried.current, sending].slice(-20);
         keep(loaded.id, { revision: revision.current, draft: sending, underway: sending });
         const answer = await request<BraiseView>("PUT", `/braises/${loaded.id}`, {
           revision: revision.current,
@@ -99,6 +102,7 @@ export function useDraft(loaded: BraiseView) {
         });
         revision.current = answer.revision;
         sent.current = sending;
+        tried.current = [];
         setView(answer);
         client.setQueryData(["braise", loaded.id], answer);
       }
@@ -108,6 +112,18 @@ export function useDraft(loaded: BraiseView) {
       client.invalidateQueries({ queryKey: ["braises"] });
     } catch (error) {
       const problem = error instanceof Problem ? error : new Problem(500, String(error));
+      if (problem.status === 409) {
+        const theirs = await request<BraiseView>("GET", `/braises/${loaded.id}`).catch(() => null);
+        const own = theirs === null ? undefined : tried.current.find((one) => same(one, theirs.draft));
+        if (theirs !== null && own !== undefined) {
+          revision.current = theirs.revision;
+          sent.current = own;
+          tried.current = [];
+          setView(theirs);
+          setSaving(latest.current === own ? "saved" : "offline");
+          return;
+        }
+      }
       const final = !problem.passing && problem.status !== 409;
       refused.current = final ? latest.current : null;
       setRefusal(problem.violations[0]?.message ?? problem.message);
