@@ -20,7 +20,7 @@ final readonly class AmountReader
     private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
-    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|dash|glug|sprig|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 

@@ -63,8 +63,8 @@ final class Draftsman
     private const MOST_TITLE_WORDS = 9;
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
     private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
-    private const PARTS = '/\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
-    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
+    private const PARTS = '/\s+\/\s+(?=[\d½¼¾])|\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|(?<!low )(?<!high )(?<!medium )(?<!auto )for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
     /** Minutes from which on a cooking is the braise. */
@@ -89,7 +89,10 @@ final class Draftsman
     private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
     /** "(Slow cooker: 8 hours on low.)" */
     private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|crock[- ]?pot|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
-    private const IN_ANOTHER = '/^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|crock[- ]?pot|pressure cooker|oven)\s*[:,–—-]\s*\S/iu';
+    private const IN_ANOTHER = '/^\W*or (?:in|on) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven|hob|stove)\b|^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|crock[- ]?pot|pressure cooker|oven)\s*[:,–—-]\s*\S/iu';
+    private const MAIL = '/^(?<what>from|to|cc|subject|date|sent|reply-to)\s*:\s*(?<text>\S.*)$/iu';
+    /** "Spice paste: 8 shallots / 5 garlic" */
+    private const NAMED_LIST = '/^\W*\p{L}[\p{L} ]{2,28}:\s+(?=[\d½¼¾])/u';
     private const TIP = '/^\W*(?:(?:cook[’\']?s\s+|top\s+|chef[’\']?s\s+)?(?:tips?|notes?)|variations?|to freeze|freezing|freezer|make[- ]ahead|storage|nutrition|per serving|no slow cooker)\b\s*[:?–—-]/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
 
@@ -103,6 +106,8 @@ final class Draftsman
     private bool $matter = false;
     private ?int $servings = null;
     private ?float $saidMinutes = null;
+    /** Whether a letter is being quoted. */
+    private bool $quoted = false;
     /** The line on which another recipe begins. */
     private ?int $another = null;
     /** Ingredients that stood on a line of their own. */
@@ -218,6 +223,25 @@ final class Draftsman
             return;
         }
         if (str_starts_with($line->text, '|') && $this->row($line)) {
+            return;
+        }
+        if (preg_match(self::MAIL, $line->text, $m)) {
+            $this->title = 'subject' === mb_strtolower($m['what']) && '' === $this->title ? trim((string) preg_replace('/^(?:\s*(?:re|fwd?|aw)\s*:)+/iu', '', $m['text'])) : $this->title;
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return;
+        }
+        $this->quoted = $this->quoted || preg_match('/\bwrote:\s*$/iu', $line->text);
+        if ($this->quoted && str_starts_with($line->text, '>')) {
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return;
+        }
+        if (preg_match(self::NAMED_LIST, $line->text, $m) && preg_match_all('/\s\/\s|,\s|;\s/u', $line->text) > 1 && [] === $this->steps && !preg_match('/\p{Ll}\.\s+\p{Lu}/u', $line->text)) {
+            $this->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);
+            ++$this->listed;
+            $this->list($line->part(\strlen($m[0]), \strlen($line->text)));
+
             return;
         }
         if (preg_match(self::TIP, $line->text) || (\count($this->steps) > 2 && preg_match(self::IN_ANOTHER, $line->text))) {
@@ -372,7 +396,7 @@ final class Draftsman
         foreach ($parts as $part) {
             $read = $this->reader->read($part->text, $part->line);
             $seasons = \count($parts) > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
-            $own = $seasons || $this->isAnother($part, $read, $kept[\count($kept) - 1][1] ?? null) || (self::isBareList($parts) && Role::Unknown !== $read->role) || '' !== $read->amountText && Role::Unknown !== $read->role && !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text);
+            $own = $seasons || $this->isAnother($part, $read, $kept[\count($kept) - 1][1] ?? null) || (self::isBareList($parts) && Role::Unknown !== $read->role) || '' !== $read->amountText && Role::Unknown !== $read->role && (\in_array($read->role, [Role::Aromatic, Role::Spice], true) || !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text));
             $before = $kept[\count($kept) - 1] ?? null;
             if ([] === $kept || ($own && '' !== ($before[1]->foodText ?? 'x'))) {
                 $kept[] = [$part, $read];

@@ -158,7 +158,7 @@ final class StructureReader
 
         return match (true) {
             !$inPot && [] !== $beside => [] !== array_filter($beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source)) ? PartKind::Topping : PartKind::Side,
-            !$inPot && $scattered && !\in_array($one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Seasoning], true) && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) => PartKind::Topping,
+            !$inPot && $scattered && !\in_array($one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Seasoning, Role::Liquid, Role::Fat], true) && [] === array_diff($kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value]) => PartKind::Topping,
             default => PartKind::Braise,
         };
     }
@@ -178,14 +178,33 @@ final class StructureReader
     private function headingOf(Ingredient $one): string
     {
         $found = '';
+        $at = 0;
         foreach ($this->sentences as [$text, $zone, $line]) {
             if ($line >= $one->line) {
                 break;
             }
             $found = 'heading' === $zone ? $text : $found;
+            $at = 'heading' === $zone ? $line : $at;
         }
 
-        return $found;
+        return '' !== $found && $this->isApart($one, $at) ? '' : $found;
+    }
+
+    /** A line behind an empty one, where the lines before stood close together, belongs to no heading any more. */
+    private function isApart(Ingredient $one, int $heading): bool
+    {
+        $before = $heading;
+        $close = $apart = false;
+        foreach ($this->ingredients as $other) {
+            if ($other->line <= $heading || $other->line > $one->line) {
+                continue;
+            }
+            $apart = $apart || ($close && $other->line > $before + 1);
+            $close = $close || $other->line === $before + 1;
+            $before = $other->line;
+        }
+
+        return $apart;
     }
 
     /** @return list<Minutes|null> */

@@ -40,6 +40,8 @@ final class WayReader
     private const LEAST_MINUTES = 20.0;
     private const LEAST_BESIDE = 12.0;
     private const LONGEST_MINUTES = 1800.0;
+    /** A larger number beside a setting is no time. */
+    private const MOST_HOURS = 16.0;
     /** A setting with hours of at least so many is a slow cooker's. */
     private const SLOW_MINUTES = 110.0;
     private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend|meanwhile|rest|carve|pull)\b/iu';
@@ -146,13 +148,13 @@ final class WayReader
     private static function withSettingsAlone(string $text, array $durations): array
     {
         $n = Number::pattern();
-        preg_match_all("/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high|medium)\s+for\s+(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?=\s*(?:[.,;)]|\$|on\b|and\b|then\b|or\b))/iu", $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
+        preg_match_all("/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high|medium)\s+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?=\s*(?:[.,;)]|\$|on\b|and\b|then\b|or\b))/iu", $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
         foreach ($all as $m) {
             $low = $m['low'][0] ?? $m['l2'][0] ?? null;
             $at = $m[0][1];
             $length = \strlen((string) $m[0][0]);
             $taken = array_filter($durations, static fn (array $d): bool => $at < $d[1] + $d[2] && $d[1] < $at + $length);
-            if (null !== $low && [] === $taken) {
+            if (null !== $low && [] === $taken && Number::value($low) <= self::MOST_HOURS) {
                 $value = Number::value($low);
                 $high = $m['high'][0] ?? $m['h2'][0] ?? null;
                 $durations[] = [Minutes::between(60 * $value, 60 * (null === $high ? $value : Number::value($high))), $at, $length];
@@ -214,7 +216,7 @@ final class WayReader
     /** Without what is said of the end only. */
     private static function untilTheLast(string $text): string
     {
-        return (string) preg_replace('/,?\s*(?:taking|with) the lid[^.;]*[.;]?$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
+        return (string) preg_replace('/,?\s*(?:taking the lid|with the lid off)[^.;]*[.;]?$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
     }
 
     private static function lidIn(string $text): ?string
