@@ -8,7 +8,6 @@ use Pausis\Core\Adaptation\Internal\PreparedAhead;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidFate;
-use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Safety\Rules;
@@ -50,7 +49,7 @@ final readonly class AdaptedMethod
             $steps[] = $this->adapted($step, $k, $cook);
         }
 
-        return $steps;
+        return isset($served) || [] === $steps ? $steps : [...$steps, ...$this->takeOut()];
     }
 
     /** @return list<LedgerEntry> */
@@ -171,12 +170,9 @@ final readonly class AdaptedMethod
     /** @return list<AdaptedStep> */
     private function takeOut(): array
     {
-        $out = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($this->order->potIngredients(), static fn (Ingredient $i): bool => true === $i->food?->takeOut));
-        if ($this->order->joint->cut->bone > 0) {
-            $out[] = 'bones';
-        }
+        $out = $this->order->toTakeOut();
 
-        return [] === $out ? [] : [$this->added('take-out', StepKind::LiftOut, ['list' => implode(', ', array_unique($out))])];
+        return [] === $out ? [] : [$this->added('take-out', StepKind::LiftOut, ['list' => implode(', ', $out)])];
     }
 
     /** @param array<string, float|int|string> $variables */

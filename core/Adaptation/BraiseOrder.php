@@ -18,6 +18,7 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Tenderness\Doneness;
 
 /** All a cook says about one braise. */
@@ -112,6 +113,19 @@ final readonly class BraiseOrder
     public function potIngredients(): array
     {
         return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part));
+    }
+
+    /** @return list<string> what comes out of the pot again and isn't eaten: the larder's, the joint's bones, and what ties it */
+    public function toTakeOut(): array
+    {
+        $out = [];
+        foreach ($this->potIngredients() as $i) {
+            array_push($out, ...(true === $i->food?->takeOut ? [$i->foodText] : []));
+        }
+        $texts = [...array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients), ...array_map(static fn (Step $s): string => $s->source, $this->steps)];
+        $ties = array_filter(TakeOut::tiesIn(implode("\n", $texts)), static fn (string $tie): bool => [] === array_filter($out, static fn (string $one): bool => str_contains(mb_strtolower($one), $tie)));
+
+        return array_values(array_unique([...$out, ...$ties, ...($this->joint->cut->bone > 0 ? ['bones'] : [])]));
     }
 
     /** @return list<Ingredient> what is made and served beside the pot, or on top */

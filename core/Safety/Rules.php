@@ -209,13 +209,13 @@ final class Rules
     }
 
     /**
-     * @param float            $covered     share of the height of what is in the pot that stands in liquid at the start
-     * @param list<Ingredient> $ingredients of the pot
-     * @param list<Ingredient> $beside      it, and eaten too
+     * @param float            $covered share of the height of what is in the pot that stands in liquid at the start
+     * @param list<Ingredient> $eaten   of the pot and beside it
+     * @param list<string>     $out     what comes out again
      *
      * @return list<Finding>
      */
-    public static function contents(Joint $joint, float $covered, array $ingredients, array $beside = []): array
+    public static function contents(Joint $joint, float $covered, array $eaten, array $out): array
     {
         $findings = [];
         if ($joint->cut->isPoultry()) {
@@ -224,24 +224,12 @@ final class Rules
         if ($joint->cut->lean && $covered < self::LEAN_WANTS_COVERED) {
             $findings[] = new Finding('lean-in-own-juices', Severity::Warn);
         }
-        $out = $allergens = [];
-        foreach ($ingredients as $i) {
-            if (null === $i->food) {
-                continue;
-            }
-            if ($i->food->takeOut) {
-                $out[] = $i->foodText;
-            }
-            array_push($allergens, ...$i->food->allergens);
-        }
-        foreach ($beside as $i) {
+        $allergens = [];
+        foreach ($eaten as $i) {
             array_push($allergens, ...($i->food->allergens ?? []));
         }
-        if ($joint->cut->bone > 0) {
-            $out[] = 'bones';
-        }
         if ([] !== $out) {
-            $findings[] = new Finding('take-out', Severity::Note, ['list' => implode(', ', array_unique($out))]);
+            $findings[] = new Finding('take-out', Severity::Note, ['list' => implode(', ', $out)]);
         }
         if ([] !== $allergens) {
             $findings[] = new Finding('allergens', Severity::Note, ['list' => implode(', ', array_unique($allergens))]);

@@ -53,7 +53,7 @@ final readonly class BraiseFindings
         }
         $findings = array_values(array_filter($findings));
         array_push($findings, ...self::shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
-        foreach (Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), $order->potIngredients(), $order->besideThePot()) as $finding) {
+        foreach (Rules::contents($order->joint, $chosen->geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()], $order->toTakeOut()) as $finding) {
             $findings[] = 'lean-in-own-juices' === $finding->rule ? $finding->remediedBy('level-'.LevelSchool::Third->value) : $finding;
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());

@@ -45,7 +45,6 @@ final class StructureReader
     private const JOINTED = '/\b(?:jointed|in(?:to)? joints|at the joints|in(?:to)? (?:serving )?(?:pieces|portions|chunks)|cut up|in cubes)\b/iu';
     private const COUNTED_IN_BRACKETS = '/\((?:about\s+)?(?<n>\d{1,2})(?:\s*(?:-|–|to)\s*(?<m>\d{1,2}))?\s*(?:large|small|medium|pieces|of them)?\)/iu';
     private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
-    private const STRINGY = '/\b(?<what>string|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|spice bag)\b/iu';
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
     private const FINISH = [
         ActKind::Lift, ActKind::Strain, ActKind::Sieve, ActKind::Skim, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch,
@@ -351,10 +350,8 @@ final class StructureReader
                 $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
             }
         }
-        if (preg_match_all(self::STRINGY, $all, $m)) {
-            foreach (array_unique(array_map('mb_strtolower', $m['what'])) as $what) {
-                $out[$what] = new TakeOut("out-$what", $what);
-            }
+        foreach (TakeOut::tiesIn($all) as $what) {
+            $out[$what] = new TakeOut("out-$what", $what);
         }
         if (preg_match(self::BUNDLE, $all, $m) && [] === array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), 'bundle') || str_contains(mb_strtolower($t->name), 'bouquet'))) {
             $out['bundle'] = new TakeOut('out-bundle', mb_strtolower($m['what']));
