@@ -13,7 +13,6 @@ final class Evaporation
     public const OVEN_LIDDED = 110.0;    // g/h
     public const HOB_LIDDED = 120.0;     // g/h
     public const PRESSURE = 40.0;        // g a cook
-    private const SLOW_COOKER = 10.0;    // g/h
 
     /** @return float grams, all of it */
     public static function of(OriginalMethod $original): float
@@ -22,7 +21,8 @@ final class Evaporation
             Method::Oven => self::OVEN_LIDDED * $original->hours,
             Method::Hob => self::HOB_LIDDED * $original->hours,
             Method::Pressure => self::PRESSURE,
-            Method::SlowCooker => self::SLOW_COOKER * $original->hours,
+            // SauceBalance takes this pot's own.
+            Method::SlowCooker => 0.0,
         };
     }
 }

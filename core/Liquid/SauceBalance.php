@@ -9,6 +9,7 @@ use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Tenderness\OtherWay;
 
@@ -45,7 +46,7 @@ final readonly class SauceBalance
      */
     public function solve(Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school, PotEnd $end): SaucePlan
     {
-        $originally = $this->original($joint, $recipeMeatScale, $original, $boil);
+        $originally = Method::SlowCooker === $original?->method ? $this->asThisPot($joint, $recipeMeatScale, $end) : $this->original($joint, $recipeMeatScale, $original, $boil);
         $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
         $target = max($originally->total, $floor);
 
@@ -63,6 +64,14 @@ final readonly class SauceBalance
 
         return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load,
             $this->poured(static fn (Ingredient $i): float => 1.0), $this->wishes->reduces ? self::worthReducing($atEnd->total - $target) : 0.0, $changes);
+    }
+
+    /** A recipe for a slow cooker loses under its lid what this pot loses: one that works gets its own liquid back. */
+    private function asThisPot(Joint $joint, float $scale, PotEnd $end): Sum
+    {
+        $given = array_map(static fn (Term $t): Term => 'meat-juice' === $t->code ? new Term($t->code, $t->value * $scale, ['leanGrams' => $joint->lean()->inGrams() * $scale] + $t->from) : $t, $this->given($joint, $end));
+
+        return new Sum('sauce-originally', 'mL', [new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)), ...$given]);
     }
 
     private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum

@@ -58,6 +58,21 @@ final class SauceBalanceTest extends TestCase
         self::assertSame(0.0, $plan->reduce);
     }
 
+    #[TestWith([60.0, 0.9])]
+    #[TestWith([110.0, 1.0])]
+    #[TestWith([260.0, 1.4])]
+    public function testARecipeForASlowCookerGetsItsOwnLiquidBack(float $evaporated, float $meatScale): void
+    {
+        $plan = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
+            ->solve(Cooks::joint('lamb-shoulder', 1.4), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(), LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated));
+        $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
+            ->solve(Cooks::joint('lamb-shoulder', 1.4), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(), LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated));
+
+        self::assertEqualsWithDelta(500, $plan->load, 25);
+        self::assertSame($meatScale <=> 1.0, round($other->load) <=> round($plan->load), 'more meat in the recipe than here gave it more juice');
+        self::assertEqualsWithDelta($plan->target, $plan->atEnd->total, 5.0);
+    }
+
     public function testTheThinnestLiquidIsCutFirstAndWineNever(): void
     {
         $changes = [];
