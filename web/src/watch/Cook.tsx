@@ -150,7 +150,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
         {catalogue && !cook.closed && (
           <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
         )}
-        <Panel title="The rest of the evening">
+        <Panel title="Still to come">
           <ol>
             {cook.tasks.map((task) => (
               <li
