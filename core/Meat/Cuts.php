@@ -11,6 +11,7 @@ use Pausis\Core\Quantity\Temperature;
 final readonly class Cuts
 {
     private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';
+    private const USUAL = '/shoulder|chuck|thigh|leg|haunch/u';
     private const OTHER_CUTS = '/\b(?:loins?|fillets?|tenderloins?|chops?|saddle|rack|breasts?|minced?|ground|liver|kidneys?|heart|escalopes?|cutlets?|sausages?|ham|gammon|trotters?|tail|head|tongue|wings?|steaks?|medallions?|crown)\b/u';
 
     /** @param array<string, Cut> $byId */
@@ -45,6 +46,16 @@ final readonly class Cuts
     public function all(): array
     {
         return array_values($this->byId);
+    }
+
+    /** @return list<Cut> those of the animal that a text names, shoulders and legs first; at most three */
+    public function offered(string $text): array
+    {
+        $text = mb_strtolower($text);
+        $of = array_values(array_filter($this->byId, static fn (Cut $cut): bool => (bool) preg_match('/\b'.preg_quote($cut->animal, '/').'\b/u', $text)));
+        usort($of, static fn (Cut $a, Cut $b): int => preg_match(self::USUAL, $b->name) <=> preg_match(self::USUAL, $a->name));
+
+        return \array_slice($of, 0, 3);
     }
 
     /**

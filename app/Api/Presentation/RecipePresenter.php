@@ -11,6 +11,7 @@ use Pausis\App\Api\Wire\MeatDraft;
 use Pausis\App\Api\Wire\OriginalDraft;
 use Pausis\App\Api\Wire\ReadRecipe;
 use Pausis\App\Api\Wire\StepDraft;
+use Pausis\App\Api\Wire\SuggestedAnswer;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Api\Wire\UnreadLine;
@@ -21,6 +22,8 @@ use Pausis\App\Wording\Wording;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Cut;
+use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
@@ -46,7 +49,7 @@ final readonly class RecipePresenter
     /** Later in the day than this, a braise is more likely meant for tomorrow. */
     private const LATEST_FOR_TODAY = '09:00';
 
-    public function __construct(private Wording $wording, private House $house, private Cookers $cookers)
+    public function __construct(private Wording $wording, private House $house, private Cookers $cookers, private Cuts $cuts)
     {
     }
 
@@ -137,7 +140,22 @@ final readonly class RecipePresenter
             $i->confidence >= self::SURE ? 'sure' : ($i->confidence >= self::FAIRLY ? 'fairly' : 'guess'),
             $this->question($i, $measures),
             array_map(fn (Doubt $d): string => $this->wording->label('doubt', $d->value), $i->doubts),
+            $this->answers($i, $measures),
         );
+    }
+
+    /** @return list<SuggestedAnswer> */
+    private function answers(Ingredient $i, Measures $measures): array
+    {
+        $taken = null !== $i->millilitres ? $measures->volume($i->millilitres) : (null === $i->grams ? '' : $measures->mass($i->grams));
+
+        return match (Questions::about($i)) {
+            Doubt::NoCut => array_map(fn (Cut $cut): SuggestedAnswer => new SuggestedAnswer($this->wording->say('answer.like', $measures, ['cut' => $cut->name]), food: $cut->words[0]), $this->cuts->offered($i->source)),
+            Doubt::RawOrCooked => array_map(fn (string $how): SuggestedAnswer => new SuggestedAnswer($this->wording->say("answer.$how", $measures), food: "$how $i->foodText"), ['tinned', 'dried']),
+            Doubt::UsualSize, Doubt::OneOfSeveral => '' === $taken ? [] : [new SuggestedAnswer($taken, amount: $taken)],
+            Doubt::UnknownFood => [new SuggestedAnswer($this->wording->say('answer.ignored', $measures), ignored: true)],
+            default => [],
+        };
     }
 
     private function question(Ingredient $i, Measures $measures): string

@@ -8,9 +8,10 @@ namespace Pausis\App\Api\Wire;
 final readonly class UnderstoodIngredient
 {
     /**
-     * @param float        $confidence 0 to 1
-     * @param string       $sureness   sure, fairly or guess
-     * @param list<string> $doubts     why not surer, in words
+     * @param float                 $confidence 0 to 1
+     * @param string                $sureness   sure, fairly or guess
+     * @param list<string>          $doubts     why not surer, in words
+     * @param list<SuggestedAnswer> $answers    to the question, the likeliest first
      */
     public function __construct(
         public int $line,
@@ -24,6 +25,7 @@ final readonly class UnderstoodIngredient
         public string $sureness,
         public string $question,
         public array $doubts,
+        public array $answers = [],
     ) {
     }
 }

@@ -593,6 +593,14 @@ export type StepDraft = {
   id: string;
 };
 
+/** An answer to the question about a line that can be pressed: what the line then says; null leaves it as it is. */
+export type SuggestedAnswer = {
+  text: string;
+  amount: string | null;
+  food: string | null;
+  ignored: boolean;
+};
+
 /** A number as the sum of its terms. */
 export type SumView = {
   title: string;
@@ -640,6 +648,7 @@ export type UnderstoodIngredient = {
   sureness: string;
   question: string;
   doubts: string[];
+  answers: SuggestedAnswer[];
 };
 
 /** One instruction of the method. */

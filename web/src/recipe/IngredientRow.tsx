@@ -76,7 +76,29 @@ export function IngredientRow({
           <span className="block text-sm text-soft">{PARTS.find((part) => part.value === draft.part)?.label}</span>
         )}
         {!draft.ignored && understood?.question && (
-          <span className="block text-sm font-semibold text-heat">▲ {understood.question}</span>
+          <>
+            <span className="block text-sm font-semibold text-heat">▲ {understood.question}</span>
+            {understood.answers.map((answer) => (
+              <button
+                key={answer.text}
+                type="button"
+                aria-label={`${answer.text}: ${draft.source}`}
+                className="mt-1 mr-1 min-h-9 rounded-lg border-2 border-rim px-2 text-left text-sm font-semibold text-rim hover:bg-sunk"
+                onClick={() => {
+                  const answered = {
+                    ...draft,
+                    amount: answer.amount ?? draft.amount,
+                    food: answer.food ?? draft.food,
+                    ignored: answer.ignored || draft.ignored,
+                  };
+                  onChange(answered);
+                  commit(answered);
+                }}
+              >
+                {answer.text}
+              </button>
+            ))}
+          </>
         )}
       </td>
       <td className="py-1.5 pr-2">
