@@ -18,10 +18,10 @@ final class WayReader
     private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock(?:[- ]?pot)?|slowcooker|sc)\b/iu';
     private const PRESSURE = '/\bpressure|whistles?\b/iu';
     private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b|\d{3}\s?(?:°|fan)/iu';
-    private const HOB = '/\b(?:hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
+    private const HOB = '/\b(?:(?:heat|flame|burner)(?: down)? to (?:a )?(?:low|medium|high)|hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
     private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt|sodium|sided|quality))|[-\p{L}])/iu';
-    private const HOB_LEVEL = '/\b(?:low|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer|boil)\b/iu';
-    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed|ing)?\b(?! of)|stand\w*|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting| through)?\b|power)\b/iu';
+    private const HOB_LEVEL = '/\b(?:heat|flame|burner|hob)(?: down)? to (?:a )?(?:low|medium|high)(?:[- ](?:low|high))?\b|\b(?:low|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer|boil)\b/iu';
+    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on) the)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting| through)?\b|power)\b/iu';
     private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum|corn ?flour|slurry)\b/iu';
     private const OTHERS = '/\b(?:potato(?:es)?|rice|pasta|noodles|polenta|couscous|dumplings?|mash|greens|beans? (?:for|until)|eggs?|bread|crumbs|pur[ée]e|quinces?|cabbage|sprouts|peas|lentils)\b/iu';
     private const COOKS = '/\b(?:brais\w*|simmer\w*|stew\w*|cook(?:s|ed|ing)?|bak(?:e|ed|ing)|oven|slow|low|high|medium|pressure|lid|cover(?:ed)?|leave|tender|falling apart|falls? apart|blip|blips|ticking|hob|stove|flame|heat|gentl[ey]|slowly|soft|let (?:it|them)|go(?:es)?|roast|done|until the meat|own juice|crock)\b/iu';
@@ -247,6 +247,8 @@ final class WayReader
         if ([] === $ways && [] !== $unsaid) {
             $inSteps = array_values(array_filter($unsaid, static fn (CookingSentence $c): bool => !$c->fact));
             $ways[] = [0, self::plain($this->slowMentioned ? Method::SlowCooker : Method::Hob, [] === $inSteps ? $unsaid : $inSteps, 0.6)];
+        } elseif ([] !== ($first = $this->toldFirst($unsaid, $ways))) {
+            $ways[] = [array_search($first[0], $this->said, true), self::plain(Method::Hob, $first, 0.85)];
         } elseif (1 === \count($ways) && Method::SlowCooker !== $ways[0][1]->method) {
             foreach ($unsaid as $one) {
                 $way = $ways[0][1];
@@ -259,6 +261,22 @@ final class WayReader
         usort($ways, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_column($ways, 1);
+    }
+
+    /**
+     * Hours of the method without a word of where, before a slow cooker is spoken of: the recipe's own way.
+     *
+     * @param list<CookingSentence>       $unsaid
+     * @param list<array{int|false, Way}> $ways
+     *
+     * @return list<CookingSentence>
+     */
+    private function toldFirst(array $unsaid, array $ways): array
+    {
+        $slow = array_values(array_filter($ways, static fn (array $way): bool => Method::SlowCooker === $way[1]->method));
+        $own = array_values(array_filter($unsaid, static fn (CookingSentence $c): bool => !$c->fact && ($c->minutes->high ?? 0.0) >= self::LONGEST_BASE));
+
+        return 1 === \count($ways) && 1 === \count($slow) && [] !== $own && array_search($own[0], $this->said, true) < $slow[0][0] ? $own : [];
     }
 
     /** @param non-empty-list<CookingSentence> $of */
