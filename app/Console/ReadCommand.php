@@ -16,6 +16,7 @@ use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Pieces;
 use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\Structure;
@@ -90,7 +91,7 @@ final readonly class ReadCommand
     /** @return array<string, mixed> */
     private static function structure(?Structure $s): array
     {
-        $range = static fn (?Minutes $m): ?array => null === $m ? null : [$m->low, $m->high];
+        $range = static fn (Minutes|Pieces|null $m): ?array => null === $m ? null : [$m->low, $m->high];
         $words = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season', 'crisp' => 'broil'];
 
         return null === $s ? [] : [

@@ -10,7 +10,7 @@ final readonly class Structure
     /**
      * @param list<PartKind>           $parts          of each ingredient
      * @param list<Minutes|null>       $late           before the end of the braise, of each ingredient
-     * @param Minutes|null             $pieces         of meat as they lie in the pot: a number from and to
+     * @param Pieces|null              $pieces         of meat as they lie in the pot
      * @param array{float, float}|null $sizeCm         edge or thickness of a piece
      * @param list<TakeOut>            $takeOut
      * @param list<Act>                $finish         after the braise, in order
@@ -21,7 +21,7 @@ final readonly class Structure
     public function __construct(
         public array $parts,
         public array $late,
-        public ?Minutes $pieces,
+        public ?Pieces $pieces,
         public ?array $sizeCm,
         public array $takeOut,
         public array $finish,

@@ -88,8 +88,8 @@ final class Draftsman
     /** What is said of the dish, or of the day, and is nothing to do. */
     private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
     /** "(Slow cooker: 8 hours on low.)" */
-    private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|crock[- ]?pot|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
-    private const IN_ANOTHER = '/^\W*or (?:in|on) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven|hob|stove)\b|^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|crock[- ]?pot|pressure cooker|oven)\s*[:,=–—-]\s*\S/iu';
+    private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
+    private const IN_ANOTHER = '/^\W*or (?:in|on) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven|hob|stove)\b|^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|pressure cooker|oven)\s*[:,=–—-]\s*\S/iu';
     private const MAIL = '/^(?<what>from|to|cc|subject|date|sent|reply-to)\s*:\s*(?<text>\S.*)$/iu';
     /** "Spice paste: 8 shallots / 5 garlic" */
     private const NAMED_LIST = '/^\W*\p{L}[\p{L} ]{2,28}:\s+(?=[\d½¼¾])/u';

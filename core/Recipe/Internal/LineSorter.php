@@ -23,7 +23,7 @@ final class LineSorter
     /** "Slow cooker version" behind the method is another way, told as a note. */
     private const OTHER_WAY = '/^\W*(?=.{0,60}$)(?=.*\b(?:slow[- ]?cooker|pressure|oven|hob|stovetop)\b).*\b(?:version|variation|option|alternative|instead|method|way)\b/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table|to finish)\W*$/iu';
-    private const METHODS_NAME = '/^\W*(?:(?:in|for|using)\s+)?(?:the\s+|a\s+)?(?:(?:electric\s+)?pressure[- ]?cooker|slow[- ]?cooker|crock[- ]?pot|oven|hob|stove(?:top)?)(?:\s+(?:method|directions|instructions|way))?\W*$/iu';
+    private const METHODS_NAME = '/^\W*(?:(?:in|for|using)\s+)?(?:the\s+|a\s+)?(?:(?:electric\s+)?pressure[- ]?cooker|slow[- ]?cooker|oven|hob|stove(?:top)?)(?:\s+(?:method|directions|instructions|way))?\W*$/iu';
     private const GROUP = '/^\W*(?:for|to)\s+(?:the\b|finish|serve|garnish|brown|thicken|season|start)[^.,\d]{0,40}:?\W*$/iu';
     /** Alone on its line, what is made apart is a heading of the list. */
     private const MADE_APART = '/^\W*(?:the\s+)?(?:gremolata|salsa verde|pangrattato|dumplings?|marinade|mash|topping|crumbs|slaw|raita|chimichurri|garnish|sauce|side|braise|stew)\W*$/iu';

@@ -11,6 +11,7 @@ use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Pieces;
 use Pausis\Core\Recipe\Structure;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Recipe\Way;
@@ -274,7 +275,7 @@ final class StructureReader
         return $left;
     }
 
-    /** @return array{Minutes|null, array{float, float}|null} pieces and size */
+    /** @return array{Pieces|null, array{float, float}|null} pieces and size */
     private function meat(string $method): array
     {
         $meat = null;
@@ -289,15 +290,15 @@ final class StructureReader
         $cubes = preg_match(self::CUBES, $words) && !preg_match('/one piece/iu', $words);
         $count = null === $meat->amount?->unit || \in_array($meat->amount->unit->value, ['slice', 'piece'], true) ? $meat->amount : null;
         $pieces = match (true) {
-            (bool) preg_match(self::JOINTED_INTO, $words.' '.$method, $m) => Minutes::exactly(Number::value($m['n'])),
-            $cubes => preg_match(self::COUNTED_IN_BRACKETS, $words, $m) ? Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])) : null,
+            (bool) preg_match(self::JOINTED_INTO, $words.' '.$method, $m) => Pieces::exactly(Number::value($m['n'])),
+            $cubes => preg_match(self::COUNTED_IN_BRACKETS, $words, $m) ? Pieces::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])) : null,
             null !== $count && $count->high < 2 && preg_match(self::JOINTED, $words.' '.$method) => null,
-            null !== $count => Minutes::between($count->low, $count->high),
-            (bool) preg_match(self::COUNTED_IN_BRACKETS, $words, $m) => Minutes::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])),
-            (bool) preg_match('/\b(?:halved|cut in (?:two|half|halves)|in two pieces)\b/iu', $words) => Minutes::exactly(2),
-            (bool) preg_match('/\b(?:quartered|cut in (?:four|quarters)|in four pieces)\b/iu', $words) => Minutes::exactly(4),
-            (preg_match('/\bwhole\b/iu', $words) || preg_match('/\b(?:in one piece|left whole|tied|rolled)\b/iu', $words.' '.$method)) && (preg_match('/\b(?:tied|rolled|in one piece|whole)\b/iu', $words) || !preg_match(self::CUBES, $words.$method)) && !preg_match(self::JOINTED, $words.$method) => Minutes::exactly(1),
-            (bool) preg_match('/\b(?:in one piece)\b/iu', $method) => Minutes::exactly(1),
+            null !== $count => Pieces::between($count->low, $count->high),
+            (bool) preg_match(self::COUNTED_IN_BRACKETS, $words, $m) => Pieces::between((float) $m['n'], (float) ($m['m'] ?? $m['n'])),
+            (bool) preg_match('/\b(?:halved|cut in (?:two|half|halves)|in two pieces)\b/iu', $words) => Pieces::exactly(2),
+            (bool) preg_match('/\b(?:quartered|cut in (?:four|quarters)|in four pieces)\b/iu', $words) => Pieces::exactly(4),
+            (preg_match('/\bwhole\b/iu', $words) || preg_match('/\b(?:in one piece|left whole|tied|rolled)\b/iu', $words.' '.$method)) && (preg_match('/\b(?:tied|rolled|in one piece|whole)\b/iu', $words) || !preg_match(self::CUBES, $words.$method)) && !preg_match(self::JOINTED, $words.$method) => Pieces::exactly(1),
+            (bool) preg_match('/\b(?:in one piece)\b/iu', $method) => Pieces::exactly(1),
             default => null,
         };
 

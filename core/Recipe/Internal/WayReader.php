@@ -15,7 +15,7 @@ use Pausis\Core\Recipe\Way;
  */
 final class WayReader
 {
-    private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock(?:[- ]?pot)?|slowcooker|sc)\b/iu';
+    private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock|slowcooker|sc)\b/iu';
     private const PRESSURE = '/\bpressure|whistles?\b/iu';
     private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b|\d{3}\s?(?:°|fan)/iu';
     private const HOB = '/\b(?:(?:heat|flame|burner)(?: down)? to (?:a )?(?:low|medium|high)|hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';

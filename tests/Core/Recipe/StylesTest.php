@@ -10,6 +10,7 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Pieces;
 use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\RecipeReader;
@@ -68,7 +69,7 @@ final class StylesTest extends TestCase
     {
         $structure = $reading->structure;
         self::assertNotNull($structure);
-        $range = static fn (?Minutes $m): ?array => null === $m ? null : [$m->low, $m->high];
+        $range = static fn (Minutes|Pieces|null $m): ?array => null === $m ? null : [$m->low, $m->high];
         $food = static fn (int $k): string => $reading->ingredients[$k]->food->id ?? $reading->ingredients[$k]->cut->id ?? '?';
         $ways = $amounts = $beside = $late = [];
         foreach ($reading->ways as $way) {

@@ -83,7 +83,7 @@ export function IngredientRow({
                 key={answer.text}
                 type="button"
                 aria-label={`${answer.text}: ${draft.source}`}
-                className="mt-1 mr-1 min-h-9 rounded-lg border-2 border-rim px-2 text-left text-sm font-semibold text-rim hover:bg-sunk"
+                className="mt-1 mr-1 min-h-11 rounded-lg border-2 border-rim px-2 text-left text-sm font-semibold text-rim hover:bg-sunk"
                 onClick={() => {
                   const answered = {
                     ...draft,
@@ -91,8 +91,9 @@ export function IngredientRow({
                     food: answer.food ?? draft.food,
                     ignored: answer.ignored || draft.ignored,
                   };
+                  // An answer is for this dish; only what is typed is remembered.
+                  began.current = answered;
                   onChange(answered);
-                  commit(answered);
                 }}
               >
                 {answer.text}
