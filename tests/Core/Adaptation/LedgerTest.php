@@ -140,9 +140,12 @@ final class LedgerTest extends TestCase
 
     public function testWhatIsRefusedIsTheOnlyThingMarkedSo(): void
     {
-        foreach (self::adapt(new LedgerChoices(['late:i8']))->ledger as $entry) {
+        $ledger = self::adapt(new LedgerChoices(['late:i8']))->ledger;
+        foreach ($ledger as $entry) {
             self::assertSame('late:i8' === $entry->key, $entry->refused, $entry->code);
         }
+
+        self::assertCount(1, array_filter($ledger, static fn (LedgerEntry $entry): bool => $entry->refused));
     }
 
     private static function adapt(LedgerChoices $choices = new LedgerChoices(), LevelSchool $level = LevelSchool::OwnJuices): AdaptedBraise
