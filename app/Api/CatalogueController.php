@@ -24,6 +24,7 @@ use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\UnitSystem;
@@ -46,6 +47,7 @@ final class CatalogueController extends ApiController
         return $this->answer(new Catalogue(
             array_map(static fn (Cut $c): CutChoice => new CutChoice($c->id, $c->name, $c->soldInPieces, $measures->mass($c->typicalPiece->inGrams())), $cuts->all()),
             $this->choices('role', Role::cases()),
+            $this->choices('part', PartKind::cases()),
             $this->choices('level', LevelSchool::cases()),
             $this->choices('texture', $textures),
             $this->choices('thickness', Thickness::cases()),

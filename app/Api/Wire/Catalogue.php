@@ -10,6 +10,7 @@ final readonly class Catalogue
     /**
      * @param list<CutChoice>  $cuts
      * @param list<Choice>     $roles
+     * @param list<Choice>     $parts       of a recipe
      * @param list<Choice>     $levels
      * @param list<Choice>     $textures
      * @param list<Choice>     $thicknesses
@@ -27,6 +28,7 @@ final readonly class Catalogue
     public function __construct(
         public array $cuts,
         public array $roles,
+        public array $parts,
         public array $levels,
         public array $textures,
         public array $thicknesses,

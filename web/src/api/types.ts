@@ -95,6 +95,7 @@ export type BraiseView = {
 export type Catalogue = {
   cuts: CutChoice[];
   roles: Choice[];
+  parts: Choice[];
   levels: Choice[];
   textures: Choice[];
   thicknesses: Choice[];

@@ -1,18 +1,12 @@
 import { DropdownMenu } from "radix-ui";
 import { useRef, useState } from "react";
-import type { IngredientDraft, UnderstoodIngredient } from "../api/types";
+import type { Choice, IngredientDraft, UnderstoodIngredient } from "../api/types";
 import { INPUT } from "../kit/TextField";
 import { SplitLine } from "./SplitLine";
 import { sureness } from "./sureness";
 
-const PARTS = [
-  { value: "", label: "", move: "Goes into the pot" },
-  { value: "side", label: "made beside the pot", move: "Made beside the pot" },
-  { value: "topping", label: "on top, at the table", move: "On top, at the table" },
-  { value: "sauce", label: "a sauce beside it", move: "A sauce beside it" },
-  { value: "second-meal", label: "for another day", move: "For another day" },
-  { value: "marinade", label: "marinade, poured away", move: "Marinade, poured away" },
-];
+/** What a line without a part belongs to. */
+const POT = "braise";
 const MENU_ITEM = "flex min-h-11 cursor-pointer items-center rounded-lg px-3 outline-none data-[highlighted]:bg-sunk";
 
 /** One line of the recipe: as written, and what was made of it, which can be corrected in place. */
@@ -21,6 +15,7 @@ export function IngredientRow({
   draft,
   understood,
   roles,
+  parts,
   chosen,
   canMerge,
   onChange,
@@ -31,7 +26,8 @@ export function IngredientRow({
   id: string;
   draft: IngredientDraft;
   understood: UnderstoodIngredient | undefined;
-  roles: { value: string; label: string }[];
+  roles: Choice[];
+  parts: Choice[];
   chosen: boolean;
   canMerge: boolean;
   onChange: (draft: IngredientDraft) => void;
@@ -39,6 +35,7 @@ export function IngredientRow({
   onMerge: () => void;
   onSplit: (sources: string[]) => void;
 }) {
+  const of = draft.part || POT;
   const sure = sureness(understood?.sureness);
   const [splitting, setSplitting] = useState(false);
   const began = useRef(draft);
@@ -72,8 +69,8 @@ export function IngredientRow({
         ) : (
           <span className={draft.ignored ? "line-through" : ""}>{draft.source}</span>
         )}
-        {!draft.ignored && draft.part !== "" && (
-          <span className="block text-sm text-soft">{PARTS.find((part) => part.value === draft.part)?.label}</span>
+        {!draft.ignored && of !== POT && (
+          <span className="block text-sm text-soft">{parts.find((part) => part.value === of)?.label}</span>
         )}
         {!draft.ignored && understood?.question && (
           <>
@@ -169,15 +166,17 @@ export function IngredientRow({
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => set({ ignored: !draft.ignored })}>
                 {draft.ignored ? "It is an ingredient" : "Not an ingredient"}
               </DropdownMenu.Item>
-              {PARTS.filter((part) => part.value !== draft.part).map((part) => (
-                <DropdownMenu.Item
-                  key={part.value}
-                  className={MENU_ITEM}
-                  onSelect={() => onChange({ ...draft, part: part.value })}
-                >
-                  {part.move}
-                </DropdownMenu.Item>
-              ))}
+              {parts
+                .filter((part) => part.value !== of)
+                .map((part) => (
+                  <DropdownMenu.Item
+                    key={part.value}
+                    className={MENU_ITEM}
+                    onSelect={() => onChange({ ...draft, part: part.value })}
+                  >
+                    {part.label}
+                  </DropdownMenu.Item>
+                ))}
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setSplitting(true)}>
                 Split into two lines
               </DropdownMenu.Item>

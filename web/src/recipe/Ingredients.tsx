@@ -20,7 +20,7 @@ export function Ingredients({
   chosen?: number | null;
   onChange: (change: (drafts: IngredientDraft[]) => IngredientDraft[]) => void;
 }) {
-  const roles = useCatalogue().data?.roles ?? [];
+  const catalogue = useCatalogue().data;
   const learn = useLearnMeaning();
   const forget = useForgetMeaning();
   const say = use(ToastContext);
@@ -81,7 +81,8 @@ export function Ingredients({
                   id={rowId(index)}
                   draft={draft}
                   understood={understood[index]}
-                  roles={roles}
+                  roles={catalogue?.roles ?? []}
+                  parts={catalogue?.parts ?? []}
                   chosen={chosen === index}
                   canMerge={index > 0}
                   onChange={(changed) => onChange((now) => now.map((kept, at) => (at === index ? changed : kept)))}
