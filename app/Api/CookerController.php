@@ -16,7 +16,7 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Cooker\WaterTest;
+use Pausis\Core\Learning\WaterTest;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Volume;

@@ -45,6 +45,7 @@ use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
@@ -57,7 +58,6 @@ use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\StepReader;
 use Pausis\Core\Recipe\TypedQuantity;
 use Pausis\Core\Recipe\TypedTime;
-use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Tenderness\Doneness;
 
 /** Turns what a cook typed into an order for the core, with every problem and its place. */

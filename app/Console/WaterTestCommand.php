@@ -9,7 +9,7 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Cooker\WaterTest;
+use Pausis\Core\Learning\WaterTest;
 use Pausis\Core\Problem\InvalidInput;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;

@@ -6,6 +6,7 @@ namespace Pausis\App\Store;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pausis\Core\Larder\Larder;
 
 /** What some words of a recipe mean in this house. */
 #[ORM\Entity]

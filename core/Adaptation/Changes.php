@@ -8,6 +8,8 @@ use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Heat\Softening;
+use Pausis\Core\Heat\Softness;
 use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Window;
@@ -17,8 +19,6 @@ use Pausis\Core\Liquid\SauceBalance;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
-use Pausis\Core\Tenderness\Softening;
-use Pausis\Core\Tenderness\Softness;
 
 /** The ledger: every change that the pot makes to the recipe. */
 final readonly class Changes

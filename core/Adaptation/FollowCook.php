@@ -19,6 +19,7 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\LearnedFactor;
+use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Learning\Posterior;
 use Pausis\Core\Learning\Spread;
@@ -28,7 +29,6 @@ use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Tenderness\Doneness;
-use Pausis\Core\Tenderness\OtherWay;
 
 /** Moves the windows and the plan of a running cook by what has been seen of it. */
 final readonly class FollowCook

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Heat\Room;
+use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Tenderness\Doneness;
-use Pausis\Core\Tenderness\OtherWay;
 
 /**
  * What the recipe's own time says of the meat's need, put together with what is known of the cut.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Larder;
 
-use Pausis\Core\Recipe\Unit;
-use Pausis\Core\Recipe\UnitSystem;
+use Pausis\Core\Quantity\Unit;
+use Pausis\Core\Quantity\UnitSystem;
 
 /** What is known of one food. Data and meanings: core/data/larder.json. */
 final readonly class Food

@@ -7,11 +7,11 @@ namespace Pausis\Core\Liquid;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
-use Pausis\Core\Tenderness\OtherWay;
 
 /**
  * sauce at the end = liquid added + meat juice + vegetable water − absorbed by starch − evaporated.

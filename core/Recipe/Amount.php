@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
+use Pausis\Core\Quantity\Unit;
+
 /** How much of something, as written: a range in one unit, or of things counted where the unit is null. 0 ≤ low ≤ high. */
 final readonly class Amount
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
+use Pausis\Core\Quantity\Unit;
+use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Recipe\Internal\Number;
 use Pausis\Core\Recipe\Internal\Scanner;
 

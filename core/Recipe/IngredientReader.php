@@ -9,6 +9,8 @@ use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Quantity\Unit;
+use Pausis\Core\Quantity\UnitSystem;
 
 /** Reads one ingredient line into amount, food and role. Whatever it can't tell stays null, lowers the confidence and says why. */
 final class IngredientReader

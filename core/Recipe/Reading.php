@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Recipe;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Quantity\UnitSystem;
 
 /** What was made of a recipe's text. Every character of it is in exactly one mark. */
 final readonly class Reading

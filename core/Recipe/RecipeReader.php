@@ -7,6 +7,7 @@ namespace Pausis\Core\Recipe;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Recipe\Internal\Draftsman;
 
 /** Reads a recipe typed, pasted or dictated as text. */

@@ -8,6 +8,8 @@ use PHPUnit\Framework\TestCase;
 
 final class ArchitectureTest extends TestCase
 {
+    /** As in ARCHITECTURE.md: what a folder knows stands before it. */
+    private const ORDER = ['Quantity', 'Problem', 'Explain', 'Cooker', 'Tenderness', 'Larder', 'Meat', 'Recipe', 'Heat', 'Learning', 'Liquid', 'Finish', 'Safety', 'Day', 'Adaptation'];
     private const OWN_OR_BUILT_IN = '/^use (?:Pausis\\\\Core\\\\|[A-Z][A-Za-z]+;)/';
     private const OUTSIDE_WORLD = '/(?<![>:\w])(?:date|time|microtime|hrtime|rand|mt_rand|random_int|random_bytes|uniqid|getenv|file_put_contents|fopen|curl_init|exec|header|setlocale)\(|\$_(?:ENV|SERVER|GET|POST)\b|new \\\\DateTimeImmutable\(/';
 
@@ -30,6 +32,23 @@ final class ArchitectureTest extends TestCase
                 self::assertStringContainsString("__DIR__.'/../data/", $read, $name);
             }
         }
+    }
+
+    public function testAFolderUsesOnlyThoseBeforeIt(): void
+    {
+        $at = array_flip(self::ORDER);
+        foreach (self::sources() as $name => $source) {
+            $own = self::folder($name);
+            preg_match_all('/^use Pausis\\\\Core\\\\(\w+)\\\\/m', $source, $uses);
+            foreach ($uses[1] as $used) {
+                self::assertLessThanOrEqual($at[$own], $at[$used], "$name uses $used");
+            }
+        }
+    }
+
+    private static function folder(string $name): string
+    {
+        return explode('/', substr($name, \strlen(\dirname(__DIR__, 2).'/core/')))[0];
     }
 
     /** @return array<string, string> */

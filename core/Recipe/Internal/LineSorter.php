@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Recipe\Internal;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\StepKind;
 

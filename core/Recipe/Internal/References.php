@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe\Internal;
 
+use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Recipe\Amount;
 use Pausis\Core\Recipe\AmountReader;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\Unit;
 
 /** Amounts measured by another line: the same tin a third full, what is left of the cider, half of the onions. */
 final readonly class References

@@ -8,8 +8,8 @@ use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Food;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
-use Pausis\Core\Recipe\Unit;
-use Pausis\Core\Recipe\UnitSystem;
+use Pausis\Core\Quantity\Unit;
+use Pausis\Core\Quantity\UnitSystem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Recipe;
 
+use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Recipe\AmountReader;
 use Pausis\Core\Recipe\Internal\Number;
-use Pausis\Core\Recipe\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

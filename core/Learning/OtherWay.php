@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Tenderness;
+namespace Pausis\Core\Learning;
 
 use Pausis\Core\Heat\Bath;
 use Pausis\Core\Heat\Room;
@@ -10,6 +10,7 @@ use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Tenderness\Doneness;
 
 /**
  * Braising another way than in a slow cooker: what its time amounts to, and what time it takes.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Tenderness;
+namespace Pausis\Core\Heat;
 
 enum Softness: string
 {

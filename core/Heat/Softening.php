@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Tenderness;
+namespace Pausis\Core\Heat;
 
-use Pausis\Core\Heat\Course;
 use Pausis\Core\Larder\Food;
 use Pausis\Core\Quantity\Length;
 

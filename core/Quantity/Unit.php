@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Recipe;
+namespace Pausis\Core\Quantity;
 
 /** A unit as recipes write it, containers and handfuls included. */
 enum Unit: string

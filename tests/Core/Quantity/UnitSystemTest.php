@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Tests\Core\Recipe;
+namespace Pausis\Tests\Core\Quantity;
 
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Quantity\Unit;
+use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Recipe\IngredientReader;
-use Pausis\Core\Recipe\Unit;
-use Pausis\Core\Recipe\UnitSystem;
 use Pausis\Core\Recipe\Vocabulary;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Cooker;
+namespace Pausis\Core\Learning;
 
 final readonly class WaterTestResult
 {

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Cooker;
+namespace Pausis\Core\Learning;
 
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;

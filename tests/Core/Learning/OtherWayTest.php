@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Tests\Core\Tenderness;
+namespace Pausis\Tests\Core\Learning;
 
 use Pausis\Core\Heat\Room;
+use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Tenderness\Doneness;
-use Pausis\Core\Tenderness\OtherWay;
 use Pausis\Tests\Core\Cooks;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

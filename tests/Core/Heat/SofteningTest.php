@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Tests\Core\Tenderness;
+namespace Pausis\Tests\Core\Heat;
 
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Heat\Softening;
+use Pausis\Core\Heat\Softness;
 use Pausis\Core\Larder\Food;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Quantity\Length;
-use Pausis\Core\Tenderness\Softening;
-use Pausis\Core\Tenderness\Softness;
 use Pausis\Tests\Core\Cooks;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Recipe;
+namespace Pausis\Core\Quantity;
 
 /** Whose cups, spoons and pints a recipe means. */
 enum UnitSystem: string

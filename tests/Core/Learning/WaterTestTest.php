@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Tests\Core\Cooker;
+namespace Pausis\Tests\Core\Learning;
 
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Cooker\WaterTest;
-use Pausis\Core\Cooker\WaterTestVerdict;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\WaterTest;
+use Pausis\Core\Learning\WaterTestVerdict;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Mass;
@@ -107,7 +107,7 @@ final class WaterTestTest extends TestCase
     }
 
     /** @param list<array{float, float}> $readings */
-    private static function fitted(array $readings): \Pausis\Core\Cooker\WaterTestResult
+    private static function fitted(array $readings): \Pausis\Core\Learning\WaterTestResult
     {
         $problems = new Problems();
         $test = WaterTest::tryFrom(self::cooker(), 2.8, 16, 21, 0, $readings, $problems);
