@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\BraisePresenter;
-use Pausis\App\Api\Presentation\House;
+use Pausis\App\Api\Presentation\WayPresenter;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseSummary;
 use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\SaveBraise;
+use Pausis\App\Api\Wire\WaysView;
+use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
+use Pausis\App\Kitchen\DraftOrder;
+use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\FindWays;
+use Pausis\App\Kitchen\FoundWay;
+use Pausis\App\Kitchen\House;
+use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
@@ -33,6 +41,7 @@ final class BraiseController extends ApiController
         private readonly Cooks $cooks,
         private readonly Drafts $drafts,
         private readonly BraisePresenter $presenter,
+        private readonly PlanBraise $plan,
         private readonly House $house,
         private readonly Wording $wording,
     ) {
@@ -61,7 +70,7 @@ final class BraiseController extends ApiController
     public function create(#[MapRequestPayload] BraiseDraft $draft): JsonResponse
     {
         $braise = new BraiseRecord($this->title($draft), $this->drafts->toArray($draft), $this->house->now());
-        $worked = $this->presenter->work($braise->id, $draft);
+        $worked = $this->plan->work($braise->id, $draft);
         $view = $this->presenter->view($braise->id, 1, $worked, null);
         $this->presenter->note($braise, $worked, $view);
         $this->braises->add($braise);
@@ -76,6 +85,16 @@ final class BraiseController extends ApiController
         return $this->answer($this->presenter->present($of, 0, $draft, null));
     }
 
+    /** What would work where the day of a draft can't be: asked for by itself, since it is looked for longer. */
+    #[Route('/ways', methods: ['POST'], priority: 1)]
+    public function ways(#[MapRequestPayload] BraiseDraft $draft, FindWays $find, WayPresenter $ways, #[MapQueryParameter] string $of = ''): JsonResponse
+    {
+        $now = $this->house->now();
+        $measures = $this->house->measures();
+
+        return $this->answer(new WaysView(array_map(static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $this->plan->work($of, $draft)))));
+    }
+
     #[Route('/{id}', methods: ['GET'])]
     public function one(string $id): JsonResponse
     {
@@ -88,7 +107,7 @@ final class BraiseController extends ApiController
     {
         $braise = $this->find($id);
         $cook = $this->cooks->running($braise);
-        $worked = $this->presenter->work($id, $save->draft, $cook);
+        $worked = $this->plan->work($id, $save->draft, $cook);
         $view = $this->presenter->view($id, $save->revision, $worked, $cook?->id);
         $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $worked, $view): void {
             $braise->draft = $this->drafts->toArray($save->draft);
@@ -123,7 +142,7 @@ final class BraiseController extends ApiController
     public function calendar(string $id, BraiseCalendar $calendar): Response
     {
         $braise = $this->find($id);
-        $worked = $this->presenter->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
+        $worked = $this->plan->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
 
         return new Response($calendar->write($braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
@@ -137,7 +156,7 @@ final class BraiseController extends ApiController
     {
         $planned = [];
         foreach ($this->braises->all() as $braise) {
-            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->presenter->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)) : null;
+            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->plan->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)) : null;
             if (null !== $worked?->adapted) {
                 $planned[] = [$braise, $worked->adapted, $worked->whole];
             }
@@ -162,16 +181,21 @@ final class BraiseController extends ApiController
 
     private function isPast(BraiseRecord $braise): bool
     {
-        $serve = DraftOrder::moment($this->drafts->fromArray($braise->draft)->serveAt, $this->house->record()->zone(), true);
+        $serve = DraftOrder::moment(self::text($braise->draft['serveAt'] ?? ''), $this->house->record()->zone(), true);
 
         return null !== $serve && $serve <= $this->house->now();
     }
 
     private function serveText(BraiseRecord $braise): string
     {
-        $at = DraftOrder::moment($this->drafts->fromArray($braise->draft)->serveAt, $this->house->record()->zone());
+        $at = DraftOrder::moment(self::text($braise->draft['serveAt'] ?? ''), $this->house->record()->zone());
 
         return null === $at ? '–' : $this->house->measures()->day($at);
+    }
+
+    private static function text(mixed $kept): string
+    {
+        return \is_string($kept) ? $kept : '';
     }
 
     private function find(string $id): BraiseRecord

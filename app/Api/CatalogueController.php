@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\Catalogue;
 use Pausis\App\Api\Wire\Choice;
 use Pausis\App\Api\Wire\CutChoice;
 use Pausis\App\Api\Wire\SideChoice;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;

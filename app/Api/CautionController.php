@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\CautionGroupView;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Safety\Caution;
 use Pausis\Core\Safety\CautionGroup;

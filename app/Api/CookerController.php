@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\CookerDraft;
 use Pausis\App\Api\Wire\CookerView;
 use Pausis\App\Api\Wire\CurvePoint;
 use Pausis\App\Api\Wire\WaterTestDraft;
 use Pausis\App\Api\Wire\WaterTestView;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Store\CookerRecord;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;

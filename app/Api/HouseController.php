@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\HouseDraft;
 use Pausis\App\Api\Wire\HouseView;
 use Pausis\App\Api\Wire\PersonDraft;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Store\Households;
 use Pausis\App\Store\HouseRecord;
 use Pausis\Core\Day\TypedHabits;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\NotebookLine;
 use Pausis\App\Api\Wire\NotebookView;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Store\NotebookRecord;
 use Pausis\App\Wording\Measures;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Kitchen\Asked;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\Offer;
 use Pausis\App\Store\Failure;
 use Pausis\App\Store\StaleRevision;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Presentation\BraisePresenter;
-use Pausis\App\Api\Presentation\House;
-use Pausis\App\Api\Presentation\WorkedBraise;
 use Pausis\App\Exchange\AdaptedRecipe;
 use Pausis\App\Exchange\DayMarkdown;
 use Pausis\App\Exchange\KitchenSheet;
+use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\House;
+use Pausis\App\Kitchen\PlanBraise;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\Cooks;
@@ -26,7 +27,7 @@ final class RecipeExportController extends ApiController
     public function __construct(
         private readonly Braises $braises,
         private readonly Drafts $drafts,
-        private readonly BraisePresenter $presenter,
+        private readonly PlanBraise $plan,
         private readonly Cooks $cooks,
         private readonly AdaptedRecipe $recipe,
         private readonly House $house,
@@ -55,7 +56,7 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download($day->write($braise->title, $worked->orThrow(), $worked->whole, $this->house->measures()), 'text/markdown', $braise, 'md');
+        return $this->download($day->write($braise->title, $worked, $this->house->measures()), 'text/markdown', $braise, 'md');
     }
 
     /** For the wall beside the stove; paper is a4 or letter. */
@@ -64,7 +65,7 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download($sheet->write($braise->title, $worked->orThrow(), $worked->whole, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
+        return $this->download($sheet->write($braise->title, $worked, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
     }
 
     /** @return array{BraiseRecord, WorkedBraise} */
@@ -72,7 +73,7 @@ final class RecipeExportController extends ApiController
     {
         $braise = $this->braises->find($id) ?? throw $this->createNotFoundException();
 
-        return [$braise, $this->presenter->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))];
+        return [$braise, $this->plan->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))];
     }
 
     private function download(string $content, string $type, BraiseRecord $braise, string $extension): Response

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Pausis\App\Console;
 
-use Pausis\App\Api\Drafts;
 use Pausis\App\Api\Presentation\BraisePresenter;
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Presentation\RecipePresenter;
+use Pausis\App\Api\Presentation\WayPresenter;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\ProblemView;
+use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\AdaptedRecipe;
 use Pausis\App\Exchange\RecipeFile;
+use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\FindWays;
+use Pausis\App\Kitchen\FoundWay;
+use Pausis\App\Kitchen\House;
+use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\Meanings;
 use Pausis\App\Wording\Wording;
@@ -23,6 +28,7 @@ use Pausis\Core\Problem\InvalidInput;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -40,6 +46,7 @@ final readonly class AdaptCommand
         private RecipeFile $files,
         private RecipePresenter $recipes,
         private BraisePresenter $presenter,
+        private PlanBraise $plan,
         private Drafts $drafts,
         private Cookers $cookers,
         private Meanings $meanings,
@@ -47,6 +54,8 @@ final readonly class AdaptCommand
         private Wording $wording,
         private House $house,
         private Cuts $cuts,
+        private FindWays $find,
+        private WayPresenter $ways,
     ) {
     }
 
@@ -109,7 +118,7 @@ final readonly class AdaptCommand
     /** @return array<string, mixed> */
     private function adapted(BraiseDraft $draft, string $cooker, Problems $problems): array
     {
-        $worked = $this->presenter->work('', $draft, null, $this->cooker($cooker, $problems));
+        $worked = $this->plan->work('', $draft, null, $this->cooker($cooker, $problems));
         $braise = $worked->orThrow();
         $measures = $this->house->measures();
         $view = $this->presenter->view('', 0, $worked, null)->adaptation;
@@ -125,25 +134,9 @@ final readonly class AdaptCommand
             'day' => $view->wholeDay->jobs ?? $view->day,
             'safety' => $view->findings,
             'method' => $this->recipe->steps($braise, $measures),
-            'takeOut' => $this->takeOut($view->findings),
-            'ways' => [...$view->ways, ...($view->wholeDay->ways ?? [])],
+            'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $braise->order->toTakeOut()),
+            'ways' => array_map(fn (FoundWay $f): WayView => $this->ways->found($f, $this->house->now(), $measures), $this->find->of('', $worked)),
         ];
-    }
-
-    /**
-     * @param list<\Pausis\App\Api\Wire\FindingView> $findings
-     *
-     * @return list<string>
-     */
-    private function takeOut(array $findings): array
-    {
-        foreach ($findings as $finding) {
-            if ('take-out' === $finding->rule) {
-                return explode(', ', rtrim((string) preg_replace('/^[^:]*:\s*/u', '', $finding->text), '.'));
-            }
-        }
-
-        return [];
     }
 
     /** @return array{serveAt?: string, away?: list<array{from: string, to: string}>} */

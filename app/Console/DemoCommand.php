@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\App\Console;
 
-use Pausis\App\Api\Drafts;
 use Pausis\App\Api\Presentation\BraisePresenter;
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Presentation\RecipePresenter;
+use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\House;
+use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookerRecord;
@@ -31,6 +32,7 @@ final readonly class DemoCommand
         private RecipeReader $reader,
         private RecipePresenter $recipes,
         private BraisePresenter $presenter,
+        private PlanBraise $plan,
         private Drafts $drafts,
         private House $house,
     ) {
@@ -81,7 +83,7 @@ final readonly class DemoCommand
         \assert(null !== $reading);
         $draft = $this->drafts->fromArray([...$this->drafts->toArray($this->recipes->present($reading)->draft), ...$said]);
         $braise = new BraiseRecord($draft->title, $this->drafts->toArray($draft), $this->house->now());
-        $worked = $this->presenter->work($braise->id, $draft);
+        $worked = $this->plan->work($braise->id, $draft);
         $this->presenter->note($braise, $worked, $this->presenter->view($braise->id, 1, $worked, null));
         $this->braises->add($braise);
     }

@@ -69,7 +69,7 @@ final readonly class ReadCommand
             ], $reading->ingredients),
             'steps' => array_map(static fn (Act $a): array => [
                 'source' => $a->source,
-                'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->timing ? 'add-late' : $a->kind->value,
+                'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing ? 'add-late' : $a->kind->value,
                 'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
                 'temperature' => null === $a->celsius ? null : round($a->celsius, 1),
                 'setting' => null,

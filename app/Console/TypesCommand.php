@@ -73,6 +73,7 @@ final readonly class TypesCommand
     {
         return match (true) {
             $type instanceof NullableType => $this->typeScript($type->getWrappedType()).' | null',
+            $type instanceof CollectionType && !$type->isList() && TypeIdentifier::MIXED === self::builtin($type->getCollectionValueType()) => 'Record<string, unknown>',
             $type instanceof CollectionType => $this->typeScript($type->getCollectionValueType()).'[]',
             $type instanceof ObjectType => substr($type->getClassName(), (int) strrpos($type->getClassName(), '\\') + 1),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
@@ -83,5 +84,10 @@ final readonly class TypesCommand
             },
             default => throw new \LogicException("No TypeScript for $type."),
         };
+    }
+
+    private static function builtin(Type $type): ?TypeIdentifier
+    {
+        return $type instanceof BuiltinType ? $type->getTypeIdentifier() : null;
     }
 }

@@ -7,7 +7,8 @@ namespace Pausis\App\Exchange;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\AdaptedStep;
+use Pausis\Core\Adaptation\Explain\AdaptedMethod;
+use Pausis\Core\Adaptation\Explain\PrintedStep;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Recipe\Ingredient;
@@ -95,24 +96,22 @@ final readonly class AdaptedRecipe
     /** @return list<string> */
     public function steps(AdaptedBraise $braise, Measures $measures): array
     {
-        $remaining = array_filter($braise->method, static fn (AdaptedStep $s): bool => $s->remains());
-
-        return array_values(array_map(fn (AdaptedStep $s): string => $this->step($s, $measures), $remaining));
+        return array_map(fn (PrintedStep $s): string => $this->step($s, $measures), AdaptedMethod::of($braise));
     }
 
-    public function step(AdaptedStep $step, Measures $measures): string
+    private function step(PrintedStep $step, Measures $measures): string
     {
-        if ($step->asWritten()) {
-            return trim((string) preg_replace('/\s+/u', ' ', $step->source));
+        if (null === $step->deed) {
+            return $step->words;
         }
-        $variables = $step->variables;
+        $variables = $step->deed->variables;
         foreach (['setting', 'thickener'] as $choice) {
             if (isset($variables[$choice])) {
                 $variables[$choice] = mb_strtolower($this->wording->label($choice, (string) $variables[$choice]));
             }
         }
 
-        return $this->wording->say("method-step.$step->code", $measures, [...$variables, 'source' => rtrim($step->source, '. ')]);
+        return $this->wording->say('method-step.'.$step->deed->code, $measures, [...$variables, 'source' => $step->words]);
     }
 
     /** @return list<string> */

@@ -9,7 +9,9 @@ use Pausis\App\Api\Presentation\DayPresenter;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
@@ -37,16 +39,26 @@ final readonly class BraiseCalendar
 
     private function addBraise(VCalendar $calendar, BraiseRecord $braise, AdaptedBraise $adapted, ?WholeDay $whole, Measures $measures, \DateTimeImmutable $now): void
     {
-        $day = $adapted->chosen->day;
+        $day = $adapted->day();
         foreach ($day instanceof Clash ? [] : $day->tasks as $task) {
             $this->add($calendar, $braise, $task, $adapted, $measures, $now);
         }
+        $within = self::within($adapted);
         foreach ($whole->placed ?? [] as $placed) {
-            if (isset($placed->job->variables['side']) || str_starts_with($placed->job->id, 'night-') || 'add-food' === $placed->job->code || (null !== $placed->job->pinned && TaskKind::ForkTest->value !== $placed->job->id)) {
+            if (!isset($within[$placed->job->id]) || (null !== $placed->job->pinned && TaskKind::ForkTest->value !== $placed->job->id)) {
                 $who = $placed->person->name ?? '';
                 $this->event($calendar, $braise, $placed->job->id, $placed->from, $placed->to, $this->days->text($placed, $measures).('' === $who ? '' : " ($who)"), '', $now);
             }
         }
+    }
+
+    /** @return array<string, true> ids of the jobs that the descriptions of the tasks tell */
+    private static function within(AdaptedBraise $adapted): array
+    {
+        $told = $adapted->chosen->work->in(Stage::Before, Stage::Start, Stage::Finish, Stage::Table, Stage::Later);
+        $ids = array_map(static fn (Chore $c): string => $c->id, $told);
+
+        return array_fill_keys([...$ids, TaskKind::ForkTest->value, 'boil-beans', 'turn-setting'], true);
     }
 
     private function event(VCalendar $calendar, BraiseRecord $braise, string $id, \DateTimeImmutable $from, \DateTimeImmutable $to, string $text, string $detail, \DateTimeImmutable $now): void
@@ -67,7 +79,7 @@ final readonly class BraiseCalendar
 
     private function add(VCalendar $calendar, BraiseRecord $braise, Task $task, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now): void
     {
-        $words = $this->wording->task($task, $task->at, $measures);
+        $words = $this->wording->task($task, $adapted, $task->at, $measures);
         $end = $task->minutes > 0 ? $task->end() : $task->at->modify('+'.self::SHORTEST_MINUTES.' minutes');
         $this->event($calendar, $braise, $task->kind->value, $task->at, $end, $words->text,
             trim($words->detail.(TaskKind::Serve === $task->kind ? $this->wording->verdict($adapted, $measures) : '')), $now);

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Pausis\App\Exchange;
 
 use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\WholeDay;
 
 /** The day as Markdown: a list to tick off. */
 final readonly class DayMarkdown
@@ -17,9 +16,10 @@ final readonly class DayMarkdown
     {
     }
 
-    public function write(string $title, AdaptedBraise $braise, ?WholeDay $whole, Measures $measures): string
+    public function write(string $title, WorkedBraise $worked, Measures $measures): string
     {
-        $view = $this->adaptations->present($braise, $measures, $whole);
+        $braise = $worked->orThrow();
+        $view = $this->adaptations->present($worked, $measures);
         $lines = [];
         foreach ($view->wholeDay->jobs ?? [] as $job) {
             $lines[] = "- [ ] **$job->clock** ".Markdown::line($job->text).", $job->minutes min".('' === $job->person ? '' : ", $job->person");

@@ -7,10 +7,10 @@ namespace Pausis\App\Exchange;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Recipe\TakeOut;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Twig\Environment;
 
@@ -28,14 +28,13 @@ final readonly class KitchenSheet
     ) {
     }
 
-    public function write(string $title, AdaptedBraise $braise, ?WholeDay $whole, Measures $measures, string $paper): string
+    public function write(string $title, WorkedBraise $worked, Measures $measures, string $paper): string
     {
-        $view = $this->adaptations->present($braise, $measures, $whole);
-        $cautions = $takeOut = [];
+        $braise = $worked->orThrow();
+        $view = $this->adaptations->present($worked, $measures);
+        $cautions = [];
         foreach ($braise->findings as $finding) {
-            if ('take-out' === $finding->rule) {
-                $takeOut = explode(', ', (string) $finding->variables['list']);
-            } else {
+            if ('take-out' !== $finding->rule) {
                 $cautions[] = $this->wording->say("finding.$finding->rule", $measures, $finding->variables);
             }
         }
@@ -47,7 +46,7 @@ final readonly class KitchenSheet
             'steps' => $this->recipe->steps($braise, $measures),
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture($view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd)),
             'level' => $view->pot->text,
-            'takeOut' => $takeOut,
+            'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $braise->order->toTakeOut()),
             'jobs' => null === $view->wholeDay ? $view->day : $view->wholeDay->jobs,
             'cautions' => $cautions,
             'defer' => $this->wording->label('caution', 'defer'),

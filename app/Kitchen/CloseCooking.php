@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
-use Pausis\App\Api\DraftOrder;
-use Pausis\App\Api\Presentation\House;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\TypedTime;
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
-use Pausis\App\Api\DraftOrder;
-use Pausis\App\Api\Drafts;
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Store\CookRecord;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\CookFacts;

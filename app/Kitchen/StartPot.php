@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
-use Pausis\App\Api\DraftOrder;
-use Pausis\App\Api\Drafts;
-use Pausis\App\Api\Presentation\House;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\StartCook;
 use Pausis\App\Store\BraiseRecord;
@@ -16,8 +13,8 @@ use Pausis\App\Store\Cooks;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\SettingOutcome;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Tenderness\Doneness;
@@ -76,7 +73,7 @@ final readonly class StartPot
     }
 
     /** @throws Asked */
-    private function ask(BraiseRecord $braise, StartCook $start, AdaptedBraise $adapted, SettingOutcome $outcome, BraiseDraft $draft, \DateTimeImmutable $at, bool $over): void
+    private function ask(BraiseRecord $braise, StartCook $start, AdaptedBraise $adapted, Outcome $outcome, BraiseDraft $draft, \DateTimeImmutable $at, bool $over): void
     {
         $questions = array_values(array_filter([
             \in_array(self::ALREADY_ON, $start->knowing, true) ? null : $this->unsafe($start, $adapted, $outcome),
@@ -88,7 +85,7 @@ final readonly class StartPot
         }
     }
 
-    private function unsafe(StartCook $start, AdaptedBraise $adapted, SettingOutcome $outcome): ?Question
+    private function unsafe(StartCook $start, AdaptedBraise $adapted, Outcome $outcome): ?Question
     {
         $forbidden = $outcome === $adapted->chosen ? $adapted->forbidden() : $outcome->unsafe;
 
@@ -116,9 +113,9 @@ final readonly class StartPot
     }
 
     /** Where the dinner that was planned is over, or so far off that the pot would long be past its best or too long on Warm. */
-    private function whichDinner(BraiseOrder $order, SettingOutcome $outcome, \DateTimeImmutable $at, bool $over): ?Question
+    private function whichDinner(BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at, bool $over): ?Question
     {
-        $finish = 60 * $outcome->finish->total;
+        $finish = 60 * $outcome->work->finish()->total;
         $program = $outcome->choice->program($order->cooker, $order->handling);
         $longest = min($outcome->windows[Doneness::Past->value]->likely ?? AdaptBraise::HORIZON, $program->longestOnWarm());
         $held = ($order->serveAt->getTimestamp() - $finish - $at->getTimestamp()) / 3600;
@@ -149,7 +146,7 @@ final readonly class StartPot
         return $this->drafts->fromArray([...$this->drafts->toArray($draft), 'serveAt' => $at->format('Y-m-d\TH:i')]);
     }
 
-    private function wanted(AdaptedBraise $adapted, string $setting): SettingOutcome
+    private function wanted(AdaptedBraise $adapted, string $setting): Outcome
     {
         $choice = ProgramChoice::tryFrom($setting);
         foreach ($adapted->outcomes as $outcome) {
@@ -161,7 +158,7 @@ final readonly class StartPot
         return $adapted->chosen;
     }
 
-    private function record(BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, SettingOutcome $outcome, \DateTimeImmutable $at): CookRecord
+    private function record(BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at): CookRecord
     {
         $ready = $outcome->windows[$order->texture->value];
 

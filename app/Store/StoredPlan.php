@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Store;
 
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
@@ -28,7 +28,7 @@ final class StoredPlan
      */
     public static function of(?WholeDay $whole, string $cookerId, callable $text): ?array
     {
-        $day = $whole?->braise->chosen->day;
+        $day = $whole?->braise->day();
         if (null === $whole || !$day instanceof DayPlan) {
             return null;
         }

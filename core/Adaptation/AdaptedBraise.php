@@ -4,38 +4,60 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Internal\BraiseJobs;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\Explain\WayOut;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
-use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Safety\Finding;
 
-/** The answer to an order. */
+/** The answer to an order: what each setting comes to, the one that is taken, and its day. */
 final readonly class AdaptedBraise
 {
     /**
-     * @param list<SettingOutcome> $outcomes in the order Low, Medium where the cooker has it, High, and High then Low where Low is refused
-     * @param SettingOutcome       $chosen   the cook's choice, or the best
-     * @param list<LedgerEntry>    $ledger
-     * @param list<Finding>        $findings the most serious first
-     * @param list<AdaptedStep>    $method
-     * @param list<LevelCost>      $levels   every school's
-     * @param list<WayOut>         $ways     out of a day that can't be, each planned
+     * @param non-empty-list<Outcome>      $outcomes   in the order Low, Medium where the cooker has it, High, and High then Low where Low is refused
+     * @param Outcome                      $chosen     the cook's choice, or the best
+     * @param array<string, DayPlan|Clash> $days       by setting
+     * @param list<Finding>                $findings   the most serious first
+     * @param array<string, WayOut>        $remedies   by rule
+     * @param int                          $sauceWaits minutes that the sauce is done before plating
+     * @param list<string>                 $turn       ids of acts in the order of the day, where it is placed
      */
     public function __construct(
         public BraiseOrder $order,
         public array $outcomes,
-        public SettingOutcome $chosen,
-        public Slurry $slurry,
-        public array $ledger,
-        public array $findings,
-        public array $method,
-        public array $levels,
-        public array $ways = [],
+        public Outcome $chosen,
+        public array $days,
+        public array $findings = [],
+        public array $remedies = [],
+        public int $sauceWaits = 0,
+        public array $turn = [],
     ) {
+    }
+
+    public function day(): DayPlan|Clash
+    {
+        return $this->days[$this->chosen->choice->value];
+    }
+
+    public function works(Outcome $outcome): bool
+    {
+        return null === $outcome->unsafe && $this->days[$outcome->choice->value] instanceof DayPlan;
+    }
+
+    /** Minutes from beginning the sauce to the plate. */
+    public function finish(): Sum
+    {
+        $finish = $this->chosen->work->finish();
+        $terms = $finish->terms;
+        $plate = array_pop($terms);
+
+        return 0 === $this->sauceWaits || null === $plate ? $finish : new Sum($finish->code, $finish->unit, [...$terms, new Term('sauce-waits', (float) $this->sauceWaits), $plate]);
     }
 
     /** Why it must not be cooked like that; null where it may. */
@@ -50,14 +72,19 @@ final readonly class AdaptedBraise
         return null;
     }
 
+    /**
+     * @param list<Finding>         $findings
+     * @param array<string, WayOut> $remedies by rule
+     */
+    public function finding(array $findings, array $remedies): self
+    {
+        return new self($this->order, $this->outcomes, $this->chosen, $this->days, $findings, $remedies, $this->sauceWaits, $this->turn);
+    }
+
     /** The same, with the sauce done so many minutes before plating and all that follows for the day. */
     public function onDay(DayPlan $day, int $sauceWaits): self
     {
-        $terms = $this->chosen->finish->terms;
-        $plate = array_pop($terms);
-        $waiting = array_filter([...$terms, $sauceWaits > 0 ? new Term('sauce-waits', (float) $sauceWaits) : null, $plate]);
-
-        return $this->choosing($this->chosen->on($day, new Sum($this->chosen->finish->code, $this->chosen->finish->unit, array_values($waiting))));
+        return new self($this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings, $this->remedies, $sauceWaits, $this->turn);
     }
 
     /**
@@ -67,40 +94,35 @@ final readonly class AdaptedBraise
      */
     public function asPlaced(array $placed): self
     {
-        $day = $this->chosen->day;
+        $day = $this->day();
         if (!$day instanceof DayPlan) {
             return $this;
         }
-        $codes = array_map(static fn (Term $t): string => $t->code, $this->chosen->before->terms);
-        $begun = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $codes, true) && $p->from >= $day->switchOn->modify('midnight'));
-        $tests = array_filter($placed, static fn (Placed $p): bool => BraiseJobs::FORK_TEST === $p->job->id);
+        $own = array_map(static fn (Chore $c): string => $c->id, $this->chosen->work->in(Stage::Before));
+        $begun = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $own, true) && $p->from >= $day->switchOn->modify('midnight'));
+        $tests = array_filter($placed, static fn (Placed $p): bool => 'fork-test' === $p->job->id);
         $day = [] === $begun ? $day : $day->preparedFrom(reset($begun)->from);
         $day = [] === $tests ? $day : $day->testedAt(reset($tests)->from);
 
-        return $this->choosing($this->chosen->on($day, $this->chosen->finish));
+        $turn = array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $placed))));
+
+        return new self($this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings, $this->remedies, $this->sauceWaits, $turn);
     }
 
     public function in(Kitchen $kitchen): self
     {
-        return new self($this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
+        return new self($this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->days, $this->findings, $this->remedies, $this->sauceWaits, $this->turn);
     }
 
     /** Run another way, where that works; the recipe's own changes are still those of the way it was chosen for. */
     public function run(ProgramChoice $choice): ?self
     {
         foreach ($this->outcomes as $outcome) {
-            if ($choice === $outcome->choice && $outcome->works()) {
-                return new self($this->order, $this->outcomes, $outcome, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
+            if ($choice === $outcome->choice && $this->works($outcome)) {
+                return new self($this->order, $this->outcomes, $outcome, $this->days, $this->findings, $this->remedies);
             }
         }
 
         return null;
-    }
-
-    private function choosing(SettingOutcome $chosen): self
-    {
-        $outcomes = array_map(fn (SettingOutcome $o): SettingOutcome => $o === $this->chosen ? $chosen : $o, $this->outcomes);
-
-        return new self($this->order, $outcomes, $chosen, $this->slurry, $this->ledger, $this->findings, $this->method, $this->levels, $this->ways);
     }
 }

@@ -14,11 +14,13 @@ use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
-use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\TakeOut;
+use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Tenderness\Doneness;
 
 /** All a cook says about one braise. */
@@ -34,8 +36,7 @@ final readonly class BraiseOrder
      * @param bool               $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
      * @param Mass               $bone            bought with the meat
      * @param ProgramChoice|null $choice          of the setting; null leaves it to the plan
-     * @param list<Step>         $steps           of the recipe, as corrected
-     * @param list<Ingredient>   $allIngredients  in the places that the steps mean, those left out included
+     * @param Dish               $dish            the recipe as corrected, those left out among its ingredients
      */
     public function __construct(
         public array $ingredients,
@@ -55,9 +56,8 @@ final readonly class BraiseOrder
         public Thickener $thickener = Thickener::CornStarch,
         public ?ProgramChoice $choice = null,
         public ?RecipeNeed $recipeNeed = null,
-        public array $steps = [],
+        public Dish $dish = new Dish([], []),
         public LedgerChoices $choices = new LedgerChoices(),
-        public array $allIngredients = [],
         public Handling $handling = new Handling(),
         public float $saltAimPercent = self::USUAL_SALT_PERCENT,
         public Sureness $sureness = Sureness::NineInTen,
@@ -74,39 +74,74 @@ final readonly class BraiseOrder
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
         $need = RecipeNeed::from($this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms));
 
-        return null === $need ? $this : $this->changed($this->joint->needing($need->combined, $need->sigma), $this->level, $need, $this->handling, $this->kitchen);
+        return null === $need ? $this : $this->needing($need);
     }
 
     public function atLevel(LevelSchool $level): self
     {
-        return $this->changed($this->joint, $level, $this->recipeNeed, $this->handling, $this->kitchen);
+        return $this->with(level: $level);
     }
 
     public function withJoint(Joint $joint): self
     {
-        return $this->changed($joint, $this->level, $this->recipeNeed, $this->handling, $this->kitchen);
+        return $this->with(joint: $joint);
+    }
+
+    /** The same cut, of this weight without its bone; as many pieces as that leaves. */
+    public function withMeat(Mass $boneless): self
+    {
+        $share = $boneless->kilograms / $this->joint->boneless->kilograms;
+
+        return $this->with(joint: $this->joint->weighing($boneless), bone: Mass::kilograms($this->bone->kilograms * $share));
     }
 
     public function handled(Handling $handling): self
     {
-        return $this->changed($this->joint, $this->level, $this->recipeNeed, $handling, $this->kitchen);
+        return $this->with(handling: $handling);
     }
 
     public function after(Beforehand $beforehand): self
     {
-        return $this->changed($this->joint, $this->level, $this->recipeNeed, $this->handling, $this->kitchen, $beforehand);
+        return $this->with(beforehand: $beforehand);
     }
 
     public function cookedIn(Kitchen $kitchen): self
     {
-        return $this->changed($this->joint, $this->level, $this->recipeNeed, $this->handling, $kitchen);
+        return $this->with(kitchen: $kitchen);
     }
 
-    private function changed(Joint $joint, LevelSchool $level, ?RecipeNeed $need, Handling $handling, Kitchen $kitchen, ?Beforehand $beforehand = null): self
+    public function cookedBy(Cooker $cooker): self
     {
-        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $joint, $this->bone, $this->cooker,
-            $this->room, $this->now, $this->serveAt, $kitchen, $level, $this->texture, $this->thickness, $this->thickener,
-            $this->choice, $need, $this->steps, $this->choices, $this->allIngredients, $handling, $this->saltAimPercent, $this->sureness, $beforehand ?? $this->beforehand);
+        return $this->with(cooker: $cooker);
+    }
+
+    public function servedAt(\DateTimeImmutable $at): self
+    {
+        return $this->with(serveAt: $at);
+    }
+
+    public function choosing(?ProgramChoice $choice): self
+    {
+        return $this->with(choice: $choice);
+    }
+
+    public function asSureAs(Sureness $sureness): self
+    {
+        return $this->with(sureness: $sureness);
+    }
+
+    public function needing(RecipeNeed $need): self
+    {
+        return $this->with(joint: $this->joint->needing($need->combined, $need->sigma), recipeNeed: $need);
+    }
+
+    /** @param mixed ...$changed by name */
+    private function with(mixed ...$changed): self
+    {
+        /** @var array<string, never> $values names and types are this class's own */
+        $values = [...get_object_vars($this), ...$changed];
+
+        return new self(...$values);
     }
 
     /** @return list<Ingredient> what goes into the pot beside the meat */
@@ -115,17 +150,57 @@ final readonly class BraiseOrder
         return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part));
     }
 
-    /** @return list<string> what comes out of the pot again and isn't eaten: the larder's, the joint's bones, and what ties it */
+    /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's, and the joint's bones */
     public function toTakeOut(): array
     {
-        $out = [];
+        $out = array_values(array_filter($this->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
         foreach ($this->potIngredients() as $i) {
-            array_push($out, ...(true === $i->food?->takeOut ? [$i->foodText] : []));
+            if (true === $i->food?->takeOut && !self::names($out, $i->foodText)) {
+                $out[] = new TakeOut("out-{$i->key()}", $i->foodText);
+            }
         }
-        $texts = [...array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients), ...array_map(static fn (Step $s): string => $s->source, $this->steps)];
-        $ties = array_filter(TakeOut::tiesIn(implode("\n", $texts)), static fn (string $tie): bool => [] === array_filter($out, static fn (string $one): bool => str_contains(mb_strtolower($one), $tie)));
+        foreach (TakeOut::tiesIn(implode("\n", array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients))) as $tie) {
+            array_push($out, ...(self::names($out, $tie) ? [] : [new TakeOut("out-$tie", $tie)]));
+        }
 
-        return array_values(array_unique([...$out, ...$ties, ...($this->joint->cut->bone > 0 ? ['bones'] : [])]));
+        return $this->joint->cut->bone > 0 && !$this->dish->bonesServed ? [...$out, new TakeOut('out-bones', 'bones')] : $out;
+    }
+
+    /** @param list<TakeOut> $out */
+    private static function names(array $out, string $what): bool
+    {
+        return [] !== array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), mb_strtolower($what)) || str_contains(mb_strtolower($what), mb_strtolower($t->name)));
+    }
+
+    /** Whether onions and their kind go into the pot from a hot pan. */
+    public function friesBase(): bool
+    {
+        return Effort::Full === $this->handling->effort && ([] === $this->dish->acts() || $this->dish->does(ActKind::FryBase, ActKind::Fry));
+    }
+
+    /** Grams of corn starch that flour, tomato paste and the like in the pot stand for; what the recipe thickens with at the end isn't there yet. */
+    public function thickenedAlready(): float
+    {
+        $later = [];
+        foreach ($this->dish->acts() as $act) {
+            array_push($later, ...($act->kind->thickens() && Timing::Before !== $act->when->timing ? $act->foods : []));
+        }
+
+        return array_sum(array_map(static fn (Ingredient $i): float => \in_array($i->key(), $later, true) ? 0.0 : (float) $i->grams * ($i->food->thick ?? 0.0), $this->potIngredients()));
+    }
+
+    /**
+     * What the outcome of a pot depends on: no day, and nobody's times.
+     *
+     * @return list<mixed>
+     */
+    public function physical(): array
+    {
+        return [
+            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->joint, $this->bone, $this->cooker, $this->room, $this->kitchen->pan(),
+            $this->level, $this->texture, $this->thickness, $this->thickener, $this->recipeNeed, $this->dish, $this->choices, $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0),
+            $this->saltAimPercent, $this->sureness, $this->beforehand,
+        ];
     }
 
     /** @return list<Ingredient> what is made and served beside the pot, or on top */
@@ -137,7 +212,7 @@ final readonly class BraiseOrder
     /** @return list<Ingredient> what the recipe names and the cook has marked as none */
     public function leftOut(): array
     {
-        return array_values(array_filter($this->allIngredients, fn (Ingredient $i): bool => !\in_array($i, $this->ingredients, true)));
+        return array_values(array_filter($this->dish->ingredients, fn (Ingredient $i): bool => !\in_array($i, $this->ingredients, true)));
     }
 
     /** The meat that the recipe asks for, over what the cook has; 1 where the recipe doesn't say. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\Internal\CookFlags;
-use Pausis\Core\Adaptation\Internal\PotRun;
+use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
@@ -46,13 +47,15 @@ final readonly class FollowCook
     public function follow(BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now): FollowedCook
     {
         $order = $cook->facts->applied($order);
-        $pot = (new PotRun($this->simulation))->load($order, $cook->choice);
+        $pots = new PotRun($this->simulation);
+        $pot = $pots->load($order, $cook->choice);
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
         $cuts = array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts);
         $happened = [...$lifts, ...$cuts];
         $setup = $pot->setup->running($program, $happened);
-        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $pot->finish()->total);
+        $work = $pots->work($pot, $cook->choice);
+        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $work->finish()->total);
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
         $ready = $cook->readyAfter($order->texture);
@@ -86,9 +89,9 @@ final readonly class FollowCook
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
             $late ? $this->elsewhere($order, $setup, $run) : [],
             null === $ready ? null : $cook->at($ready),
-            $pot->finish(),
+            $work,
             $foreseen,
-            (new CookFlags($this->simulation))->of($order, $cook, $pot, $program, $setup, $run, $best, $now),
+            (new CookFlags($this->simulation))->of($order, $cook, $pot, $work, $program, $setup, $run, $best, $now),
         );
     }
 
@@ -159,7 +162,7 @@ final readonly class FollowCook
         $window = new Window($ready->earliest ?? $elapsed->inHours(), $ready->likely ?? $last, $ready->latest ?? $last);
         $test = $cook->lastForkTest();
 
-        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), SettingOutcome::testFrom($order, $run->coreSafe()),
+        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), OwnDay::testFrom($order, $run->coreSafe()),
             null === $test ? null : $cook->at($test->at()), $cook->sauceBegun);
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Explain\Sum;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Safety\Finding;
 
@@ -17,7 +17,7 @@ final readonly class FollowedCook
      * @param \DateTimeImmutable|null $readySince  when the fork first found the texture wanted
      * @param list<Elsewhere>         $elsewhere   ways to finish it sooner; empty while it is on time
      * @param float                   $lateMinutes by which dinner moves; 0 when on time
-     * @param Sum                     $finish      minutes from beginning the sauce to the plate
+     * @param Work                    $work        that the braise takes
      * @param Foreseen                $foreseen    how well it can be said when it will be ready
      * @param list<Finding>           $flags       what is wrong with the pot as it is, and what to do now; the most serious first
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
@@ -30,7 +30,7 @@ final readonly class FollowedCook
         public float $lidCostMinutes,
         public array $elsewhere,
         public ?\DateTimeImmutable $readySince,
-        public Sum $finish,
+        public Work $work,
         public Foreseen $foreseen,
         public array $flags,
     ) {

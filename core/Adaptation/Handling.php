@@ -51,18 +51,27 @@ final readonly class Handling
     /** Everything goes in cold, as it must where a timer starts the cooker. */
     public function delayed(float $hours): self
     {
-        return new self(Effort::Cold, false, false, $this->layers, $this->lidLifts, $this->switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $hours, $this->lateMinutes);
+        return $this->with(effort: Effort::Cold, hotLiquid: false, warmInsert: false, delayHours: $hours);
     }
 
     /** Vegetables cut and spices mixed the evening before. */
     public function eveningBefore(): self
     {
-        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $this->switchOn, true, true, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes);
+        return $this->with(cutsTheNightBefore: true, mixesTheNightBefore: true);
     }
 
     public function startedAt(?\DateTimeImmutable $switchOn, bool $isOn = false): self
     {
-        return new self($this->effort, $this->hotLiquid, $this->warmInsert, $this->layers, $this->lidLifts, $switchOn, $this->cutsTheNightBefore, $this->mixesTheNightBefore, $this->saltsTheNightBefore, $this->highHours, $this->delayHours, $this->lateMinutes, $isOn);
+        return $this->with(switchOn: $switchOn, isOn: $isOn);
+    }
+
+    /** @param mixed ...$changed by name */
+    public function with(mixed ...$changed): self
+    {
+        /** @var array<string, never> $values names and types are this class's own */
+        $values = [...get_object_vars($this), ...$changed];
+
+        return new self(...$values);
     }
 
     public function isCold(): bool

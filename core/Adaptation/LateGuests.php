@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Internal\BraiseJobs;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\Placed;
 
 /** What is held back until the guests are there, where they may be late: all else can wait for them. */

@@ -4,26 +4,19 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Internal\BraiseJobs;
-use Pausis\Core\Adaptation\Internal\DayCase;
-use Pausis\Core\Adaptation\Internal\DayWays;
-use Pausis\Core\Adaptation\Internal\PlannedDay;
-use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Adaptation\Schedule\Planner;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\OtherPot;
-use Pausis\Core\Day\Placed;
-use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
-use Pausis\Core\Day\Sides;
 
-/** Places everything around the braise: what is done before, during and at the end, and its side dishes. */
+/** An adapted braise in one kitchen: its own work and its sides, beside other braises. */
 final readonly class PlanDay
 {
-    private const HELPERS = 3;
-    /** Enough to see whether a changed day can be done. */
-    private const QUICK_STEPS = 4_000;
+    private Planner $planner;
 
-    public function __construct(private Sides $sides)
+    public function __construct(AdaptBraise $adapt = new AdaptBraise())
     {
+        $this->planner = new Planner($adapt);
     }
 
     /**
@@ -35,98 +28,6 @@ final readonly class PlanDay
      */
     public function plan(AdaptedBraise $braise, array $sides, array $pins = [], array $others = []): ?WholeDay
     {
-        $day = $braise->chosen->day;
-        if (!$day instanceof DayPlan) {
-            return null;
-        }
-        $case = new DayCase($braise, $day, $sides, $pins, array_merge(...array_map(static fn (OtherPot $o): array => $o->placed, $others)));
-        [$planned, $refused] = $this->keepingPins($case);
-        $dayJobs = new BraiseJobs($planned->braise ?? $braise, $planned->day ?? $day);
-        [$fixed, $caught, $unkept] = $dayJobs->fixed($pins);
-        $caught = [...self::taken($planned->day ?? $day, $others), ...$dayJobs->missedEvening(), ...$caught];
-        if (null !== $planned) {
-            $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
-
-            return new WholeDay($planned->braise->asPlaced($placed), $placed, $planned->schedule->optimal, [], [], $caught, [...$refused, ...$unkept], $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes));
-        }
-        $ways = new DayWays($this->sides, self::QUICK_STEPS);
-        $case = $case->pinned([]);
-        $alone = $case->with([])->plan(self::QUICK_STEPS);
-
-        return new WholeDay($braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), true, $ways->clashing($case), $ways->out($case), $caught, $unkept, $others, $sides);
-    }
-
-    /**
-     * @param list<Placed> $placed
-     *
-     * @return list<Placed>
-     */
-    private static function inTurn(array $placed): array
-    {
-        usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
-
-        return $placed;
-    }
-
-    /**
-     * @param list<OtherPot> $others
-     *
-     * @return list<Caught> where the cooker is in use for another braise
-     */
-    private static function taken(DayPlan $day, array $others): array
-    {
-        $taken = array_filter($others, static fn (OtherPot $o): bool => $o->sameCooker && $o->cooks->overlaps($day->switchOn, $day->serve));
-
-        return array_values(array_map(static fn (OtherPot $o): Caught => new Caught('cooker-taken', $o->title, $o->cooks->from), $taken));
-    }
-
-    /**
-     * The plan with as many of the cook's times as can be kept, and why the others can't.
-     *
-     * @return array{PlannedDay|null, array<string, string>}
-     */
-    private function keepingPins(DayCase $case): array
-    {
-        $all = $case->plan(Scheduler::MOST_STEPS);
-        if (null !== $all || [] === $case->pins) {
-            return [$all, []];
-        }
-        $free = $case->pinned([])->plan(Scheduler::MOST_STEPS);
-        if (null === $free) {
-            return [null, []];
-        }
-        $kept = $refused = [];
-        foreach ($case->pins as $job => $at) {
-            $planned = $case->pinned([...$kept, $job => $at])->plan(self::QUICK_STEPS);
-            if (null !== $planned) {
-                $kept[$job] = $at;
-                $free = $planned;
-            } else {
-                $refused[$job] = $this->why($case, $job, $at, $free);
-            }
-        }
-
-        return [$free, $refused];
-    }
-
-    /** Why a job can't begin then, although the day without it can be done. */
-    private function why(DayCase $case, string $job, \DateTimeImmutable $at, PlannedDay $free): string
-    {
-        $only = $case->pinned([$job => $at]);
-        $possible = static fn (DayCase $changed): bool => $changed->isPossible(self::QUICK_STEPS);
-        $placed = $free->schedule->find($job);
-        $kitchen = $case->kitchen();
-        if (null === $placed || $possible($only)) {
-            return 'together';
-        }
-        $nobody = $placed->job->hands && null === $kitchen->people->who($at, $at->modify("+{$placed->job->minutes} minutes"));
-
-        return match (true) {
-            $nobody => 'nobody',
-            $possible($only->in($kitchen->with($kitchen->people->always()->andHelpers(self::HELPERS)))) => 'hands',
-            $possible($only->in($kitchen->andMore(4, 2))) => 'stove',
-            $at < $placed->from => 'too-early',
-            default => 'too-late',
-        };
+        return $this->planner->plan($braise, $sides, $pins, $others);
     }
 }

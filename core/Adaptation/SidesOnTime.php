@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Internal\BraiseJobs;
+use Pausis\Core\Adaptation\Evaluate\Work;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
-use Pausis\Core\Explain\Sum;
 
 /** The side dishes around a dinner that follows the pot: where dinner moves, what is still to be done moves with it. */
 final class SidesOnTime
@@ -35,7 +36,7 @@ final class SidesOnTime
         if ([] === $jobs) {
             return [];
         }
-        $own = self::finish($order->kitchen, $day, $followed->finish);
+        $own = self::finish($order->kitchen, $day, $followed->work);
         $plating = $own[\count($own) - 1]->from ?? $day->serve;
         $helped = $order->kitchen->with($order->kitchen->people->always()->andHelpers(self::HELPERS))->andMore(self::MORE_RINGS, self::MORE_OVENS);
         $pinned = array_map(static fn (Job $j): Job => $j->pinnedAt($pins[$j->id] ?? null), $jobs);
@@ -68,15 +69,16 @@ final class SidesOnTime
     }
 
     /** @return list<Placed> the braise's own work at the end, the last at the table */
-    private static function finish(Kitchen $kitchen, DayPlan $day, Sum $finish): array
+    private static function finish(Kitchen $kitchen, DayPlan $day, Work $work): array
     {
         $placed = [];
         $to = $day->serve;
-        foreach (array_reverse($finish->terms) as $term) {
-            $from = $to->setTimestamp($to->getTimestamp() - (int) round(60 * $term->value));
-            $job = BraiseJobs::job($term->code, $term->from, (int) round($term->value), null);
+        foreach (array_reverse($work->in(Stage::Finish, Stage::Table)) as $chore) {
+            $minutes = $work->isBeside($chore) ? $chore->minutes : (int) round($chore->term->value ?? $chore->minutes);
+            $from = $to->setTimestamp($to->getTimestamp() - 60 * $minutes);
+            $job = BraiseJobs::job($chore);
             $placed[] = new Placed($job, $from, $to, $job->hands ? $kitchen->people->who($from, $to) : null);
-            $to = $from;
+            $to = $work->isBeside($chore) ? $to : $from;
         }
 
         return array_reverse($placed);

@@ -16,6 +16,7 @@ final readonly class Job
      * @param \DateTimeImmutable|null         $pinned    when the cook wants it to begin; null leaves it to the plan
      * @param \DateTimeImmutable|null         $by        when a job without a next one is due; null where it goes to the table
      * @param int                             $rests     minutes of that which must pass, because waiting helps
+     * @param list<string>                    $acts      ids of what is done by it
      * @param string|null                     $after     a job that must be done before this one begins, though another takes that up
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Job
         public ?\DateTimeImmutable $notBefore = null,
         public ?string $after = null,
         public int $rests = 0,
+        public array $acts = [],
     ) {
     }
 
@@ -47,9 +49,15 @@ final readonly class Job
         return $this->changed($this->pinned, $next);
     }
 
+    /** Begun no sooner. */
+    public function notBefore(\DateTimeImmutable $at): self
+    {
+        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next, $this->pinned, $this->by, $at, $this->after, $this->rests, $this->acts);
+    }
+
     private function changed(?\DateTimeImmutable $pinned, ?string $next): self
     {
-        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after, $this->rests);
+        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after, $this->rests, $this->acts);
     }
 
     /** What a minute of waiting longer than it rests costs: the longer it may wait, the less. */

@@ -120,6 +120,12 @@ final readonly class Joint
         return new self($this->cut, Mass::kilograms($left), $count, $piece, $this->start, $this->needHours, $this->measured, $this->needSigma);
     }
 
+    /** The same cut with so much of it left. */
+    public function weighing(Mass $boneless): self
+    {
+        return $this->without(Mass::kilograms(max(0.0, $this->boneless->kilograms - $boneless->kilograms)));
+    }
+
     public function thickness(): Length
     {
         return Length::metres(2 * $this->piece->a / $this->cut->boneSide);

@@ -7,6 +7,8 @@ namespace Pausis\Core\Recipe;
 /** One thing done, as a recipe says it. */
 final readonly class Act
 {
+    public When $when;
+
     /**
      * @param string       $id      of its own, which outlives edits
      * @param list<string> $foods   ids of ingredients; meat, base, liquid, sauce for what they have become
@@ -14,8 +16,9 @@ final readonly class Act
      * @param string|null  $heat    of a hob (low, medium-low, medium, medium-high, high) or the setting of a slow cooker
      * @param bool         $perSide whether the minutes are for each side
      * @param string|null  $until   the sign to go by, as written
-     * @param Minutes|null $offset  after the start, or before the end
+     * @param string       $words   those that tell it, as written
      * @param string       $source  the sentence that it stands in, as written
+     * @param int          $line    of it, 1-based; 0 where it came from no line
      */
     public function __construct(
         public string $id,
@@ -26,25 +29,42 @@ final readonly class Act
         public ?float $celsius = null,
         public ?string $heat = null,
         public ?string $until = null,
-        public Timing $timing = Timing::Before,
-        public ?Minutes $offset = null,
+        ?When $when = null,
+        public string $words = '',
         public string $source = '',
-        public float $confidence = 1.0,
+        public int $line = 0,
     ) {
+        $this->when = $when ?? When::before();
     }
 
-    public function at(Timing $timing, ?Minutes $offset = null): self
+    public function at(When $when): self
     {
-        return new self($this->id, $this->kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $timing, $offset ?? $this->offset, $this->source, $this->confidence);
+        return $this->changed($this->kind, $this->minutes, $when);
     }
 
     public function as(ActKind $kind): self
     {
-        return new self($this->id, $kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->timing, $this->offset, $this->source, $this->confidence);
+        return $this->changed($kind, $this->minutes, $this->when);
     }
 
     public function lasting(?Minutes $minutes): self
     {
-        return new self($this->id, $this->kind, $this->foods, $minutes ?? $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->timing, $this->offset, $this->source, $this->confidence);
+        return $this->changed($this->kind, $minutes ?? $this->minutes, $this->when);
+    }
+
+    public function onLine(int $line): self
+    {
+        return new self($this->id, $this->kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->when, $this->words, $this->source, $line);
+    }
+
+    /** Whether it tells all of its sentence. */
+    public function isAlone(): bool
+    {
+        return '' === $this->words || trim($this->words) === trim($this->source);
+    }
+
+    private function changed(ActKind $kind, ?Minutes $minutes, When $when): self
+    {
+        return new self($this->id, $kind, $this->foods, $minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $when, $this->words, $this->source, $this->line);
     }
 }

@@ -353,7 +353,13 @@ final class ActReader
         $celsius = Temperatures::in($whole);
 
         return new Act($id, $late ? ActKind::Add : $kind, array_map(static fn (int $p): string => $ingredients[$p]->key(), $places), $longest, (bool) preg_match(self::PER_SIDE, $whole),
-            $celsius[0] ?? null, null, preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null, $late ? Timing::BeforeEnd : Timing::Before, $late ? $longest : null, $sentence);
+            $celsius[0] ?? null, null, preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null, $late ? When::beforeEnd($longest) : When::before(), self::bare($whole), $sentence);
+    }
+
+    /** Words of a clause without what joins it to the next. */
+    private static function bare(string $clause): string
+    {
+        return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $clause));
     }
 
     /**
@@ -371,7 +377,7 @@ final class ActReader
             if (null !== $last && $last->kind === $act->kind) {
                 array_pop($kept);
                 $kept[] = new Act($last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes, $last->perSide || $act->perSide,
-                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->timing, $last->offset, $sentence, $last->confidence);
+                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->when, $last->words.' '.$act->words, $sentence);
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
                 $kept[] = $act;
             }

@@ -38,6 +38,18 @@ final readonly class Reading
     ) {
     }
 
+    /** The way that an original is of; the first of its method. */
+    public function wayOf(?OriginalMethod $original): ?Way
+    {
+        foreach ($this->ways as $way) {
+            if ($way->method === $original?->method && null !== $way->original()) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
     public function looksLikeRecipe(): bool
     {
         return \count(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Unknown !== $i->role)) >= 2;

@@ -90,6 +90,12 @@ enum StepKind: string
         return (bool) preg_match(self::OPENING, $sentence);
     }
 
+    /** Whether a text tells what not to do. */
+    public static function forbids(string $sentence): bool
+    {
+        return (bool) preg_match(self::NEGATED, $sentence);
+    }
+
     /** Whether a text tells to do something. */
     public static function instructs(string $sentence): bool
     {

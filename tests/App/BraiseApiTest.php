@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\App;
 
+use Pausis\App\Kitchen\DraftPatch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
@@ -124,10 +125,16 @@ final class BraiseApiTest extends ApiTestCase
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00']]], 201);
 
         self::assertStringContainsString('no moment to load', self::text($braise, 'adaptation.verdict'));
-        self::assertSame('serve-from', self::text($braise, 'adaptation.remedy'));
-        $later = [...(array) $braise['draft'], 'serveAt' => self::text($braise, 'adaptation.serveFrom')];
-        $moved = $this->call('POST', '/api/braises/preview', $later);
-        self::assertStringStartsWith('In by', self::text($moved, 'adaptation.verdict'));
+        self::assertTrue(self::in($braise, 'adaptation.wantsWay'));
+        /** @var array<string, mixed> $draft */
+        $draft = $braise['draft'];
+        /** @var array<string, array<string, mixed>> $ways */
+        $ways = array_column((array) $this->call('POST', '/api/braises/ways', $draft)['ways'], 'change', 'code');
+        self::assertArrayHasKey('serve-from', $ways);
+        foreach ($ways as $code => $change) {
+            $moved = $this->call('POST', '/api/braises/preview', DraftPatch::applied($draft, $change));
+            self::assertStringStartsWith('In by', self::text($moved, 'adaptation.verdict'), $code);
+        }
     }
 
     public function testAJointLargerThanTheCookerIsRefused(): void
@@ -147,11 +154,10 @@ final class BraiseApiTest extends ApiTestCase
         $draft['setting'] = 'low';
         $braise = $this->call('POST', '/api/braises', $draft, 201);
 
-        $findings = array_column((array) self::in($braise, 'adaptation.findings'), 'remedy', 'rule');
+        $findings = array_column((array) self::in($braise, 'adaptation.findings'), 'help', 'rule');
         self::assertArrayHasKey('slow-to-60', $findings);
-        self::assertIsString($findings['slow-to-60']);
-        self::assertStringStartsWith('setting-', $findings['slow-to-60']);
-        $helped = $this->call('POST', '/api/braises/preview', [...$draft, 'setting' => substr($findings['slow-to-60'], 8)]);
+        self::assertStringStartsWith('setting-', self::text((array) $findings['slow-to-60'], 'code'));
+        $helped = $this->call('POST', '/api/braises/preview', [...$draft, ...(array) self::in((array) $findings['slow-to-60'], 'change')]);
         self::assertNotContains('slow-to-60', array_column((array) self::in($helped, 'adaptation.findings'), 'rule'));
     }
 

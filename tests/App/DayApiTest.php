@@ -37,14 +37,15 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($none);
         self::assertSame('This can’t all be done: browning and the sauce, so few rings, or the oven.', self::text($none, 'clash'));
         $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'revision' => 1]);
-        $draft = [...$this->draft(), 'sides' => ['mash', 'root-puree', 'steamed-greens']];
+        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['mash', 'root-puree', 'steamed-greens']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
         self::assertIsArray($day);
 
         self::assertStringContainsString('rings', self::text($day, 'clash'));
-        $ways = array_column((array) $day['ways'], 'value', 'code');
+        /** @var array<string, array<string, mixed>> $ways */
+        $ways = array_column((array) $this->call('POST', '/api/braises/ways', $draft)['ways'], 'change', 'code');
         self::assertArrayHasKey('serve-later', $ways);
-        $taken = $this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => $ways['serve-later']]);
+        $taken = $this->call('POST', '/api/braises/preview', [...$draft, ...$ways['serve-later']]);
         self::assertSame('', self::text($taken, 'adaptation.wholeDay.clash'));
 
         $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many', 'revision' => 2], 422);
@@ -176,11 +177,11 @@ final class DayApiTest extends ApiTestCase
 
     public function testLateGuestsAreWaitedFor(): void
     {
-        $draft = [...$this->draft(), 'sides' => ['steamed-greens']];
+        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['steamed-greens']];
         $late = fn (string $typed): array => $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => [...(array) $draft['handling'], 'late' => $typed]]);
 
         self::assertSame('', self::text($late(''), 'adaptation.wholeDay.lateText'));
-        self::assertSame('Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the meat out, cover it.', self::text($late('30'), 'adaptation.wholeDay.lateText'));
+        self::assertSame('Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the meat out, cover it; take out: bay leaves.', self::text($late('30'), 'adaptation.wholeDay.lateText'));
         self::assertSame('handling.late', self::text($late('a bit'), 'problems.0.path'));
         self::assertSame('handling.late', self::text($late('9 h'), 'problems.0.path'));
     }
@@ -197,7 +198,7 @@ final class DayApiTest extends ApiTestCase
         foreach (['3 h' => 'finding', '1 h' => 'browned'] as $delay => $what) {
             $refused = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => $delay, 'effort' => 'browned' === $what ? 'full' : 'cold'])]);
             self::assertStringStartsWith('Not this way', self::text($refused, 'adaptation.verdict'));
-            self::assertSame('no-delay', self::text($refused, 'adaptation.remedy'));
+            self::assertSame(['handling' => ['delay' => '']], self::in($refused, 'adaptation.help.change'));
         }
         $problem = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => 'a while', 'high' => '20 h'])]);
         self::assertSame(['handling.high', 'handling.delay'], array_column((array) $problem['problems'], 'path'));

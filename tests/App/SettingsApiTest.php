@@ -66,7 +66,9 @@ final class SettingsApiTest extends ApiTestCase
         $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'quarter to eleven', 'rises' => 'half past six', 'texture' => 'pulls', 'thickness' => 'gravy', 'salt' => '0,9']);
         self::assertSame(['22:45', '06:30', '0.9 %'], [self::text($house, 'draft.bedtime'), self::text($house, 'draft.rises'), self::text($house, 'draft.salt')]);
         $draft = $this->draft();
-        self::assertSame(['pulls', 'gravy'], [$draft['texture'], $draft['thickness']]);
+        self::assertSame(['pulls', 'like-stock'], [$draft['texture'], $draft['thickness']], 'its recipe thickens with nothing');
+        $thickened = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with 1 tbsp cornflour."])['draft'];
+        self::assertSame('gravy', self::text((array) $thickened, 'thickness'));
 
         $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'late', 'salt' => '9 %', 'texture' => 'burnt'], 422);
         self::assertSame(['bedtime', 'salt', 'texture'], array_column((array) $problem['violations'], 'path'));

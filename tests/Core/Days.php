@@ -7,11 +7,15 @@ namespace Pausis\Tests\Core;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\Explain\BraiseWays;
+use Pausis\Core\Adaptation\Explain\DayWays;
+use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Adaptation\Sureness;
-use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
@@ -91,7 +95,26 @@ final class Days
     {
         $table = Sides::load();
 
-        return (new PlanDay($table))->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins, $others);
+        return (new PlanDay())->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins, $others);
+    }
+
+    /** @return list<string> the smallest set of wishes that can't all be had */
+    public static function clashing(?WholeDay $day): array
+    {
+        $case = $day?->asCase();
+
+        return null === $case || true === $day->possible ? [] : (new DayWays(Sides::load()))->clashing($case);
+    }
+
+    /** @return list<WayOut> */
+    public static function ways(AdaptedBraise|WholeDay|null $of): array
+    {
+        if ($of instanceof AdaptedBraise) {
+            return (new BraiseWays(new Evaluation()))->out($of);
+        }
+        $case = true === $of?->possible ? null : $of?->asCase();
+
+        return null === $case ? [] : (new DayWays(Sides::load()))->out($case);
     }
 
     /** @return array<string, Placed> by job */

@@ -20,6 +20,7 @@ export function job(id: string, from: string, to: string, part: Partial<JobView>
     who: "t",
     person: "Tamsin",
     refused: "",
+    acts: [],
     ...part,
   };
 }
@@ -36,7 +37,7 @@ export function day(part: Partial<WholeDayView> = {}): WholeDayView {
     sauce: "2026-11-26T18:40:00+01:00",
     serve: "2026-11-26T19:00:00+01:00",
     clash: "",
-    ways: [],
+
     caught: [],
     note: "",
     others: [],
@@ -52,7 +53,7 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
     serves: "4",
     recipeText: "",
     ingredients: [],
-    original: { method: "oven", hours: "", oven: "", boilsWine: false },
+    original: { method: "oven", hours: "", oven: "", boilsWine: false, settings: [] },
     meat: {
       cut: "lamb-shank",
       weight: "1.6 kg",

@@ -14,17 +14,20 @@ use Pausis\App\Api\Wire\OutcomeView;
 use Pausis\App\Api\Wire\PotView;
 use Pausis\App\Api\Wire\SaltView;
 use Pausis\App\Api\Wire\TaskView;
-use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WindowView;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\LedgerEntry;
-use Pausis\Core\Adaptation\LevelCost;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\Evaluate\Work;
+use Pausis\Core\Adaptation\Explain\LevelCost;
+use Pausis\Core\Adaptation\Explain\Levels;
+use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\SettingOutcome;
-use Pausis\Core\Adaptation\WayOut;
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Adaptation\Rules\LedgerEntry;
+use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Task;
@@ -32,6 +35,7 @@ use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\MeatJuice;
+use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Severity;
 use Pausis\Core\Tenderness\Doneness;
@@ -42,40 +46,40 @@ final readonly class AdaptationPresenter
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;
 
-    public function __construct(private Wording $wording, private DayPresenter $days)
+    public function __construct(private Wording $wording, private DayPresenter $days, private WayPresenter $ways)
     {
     }
 
-    public function present(AdaptedBraise $braise, Measures $measures, ?WholeDay $whole = null): Adaptation
+    public function present(WorkedBraise $worked, Measures $measures): Adaptation
     {
+        $braise = $worked->braise();
         $chosen = $braise->chosen;
-        $day = $chosen->day;
-        [$worry, $remedy, $remedyText] = $this->worry($braise, $measures);
+        $day = $braise->day();
+        $order = $braise->order;
+        $verdict = $this->verdict($braise, $measures);
+        $worry = $this->worry($worked, $measures);
 
         return new Adaptation(
-            $this->verdict($braise, $measures),
-            $worry,
-            $remedy,
-            $remedyText,
-            preg_match('/^cut-in-(\d)$/', $remedy, $parts) ? $measures->length($braise->order->joint->cutInto((int) $parts[1])->thickness()->inCentimetres()) : '',
-            array_map(fn (SettingOutcome $o): OutcomeView => $this->outcome($o, $o === $chosen, $braise, $measures), $braise->outcomes),
+            $verdict,
+            null === $worry || str_contains($verdict, $worry->text) ? '' : $worry->text,
+            $worry?->help,
+            array_map(fn (Outcome $o): OutcomeView => $this->outcome($o, $o === $chosen, $braise, $measures), $braise->outcomes),
             $this->liquid($chosen, $measures),
             $this->salt($chosen, $measures),
             $this->pot($braise, $measures),
-            array_map(fn (LedgerEntry $e): LedgerView => $this->ledger($e, $measures), $braise->ledger),
-            $day instanceof DayPlan ? array_map(fn (Task $t): TaskView => $this->task($t, $day->serve, $measures), $day->tasks) : [],
-            array_map(fn (Finding $f): FindingView => $this->finding($f, $measures), $braise->findings),
-            $this->wording->sum($chosen->before, $measures),
-            $this->wording->sum($chosen->finish, $measures),
-            $measures->mass($braise->order->joint->boneless->inGrams() + $braise->order->bone->inGrams()),
-            $measures->length($braise->order->joint->thickness()->inCentimetres()),
-            $braise->order->serveAt->format(\DATE_ATOM),
-            $day instanceof Clash ? ($day->serveFrom?->setTimezone($braise->order->serveAt->getTimezone())->format('Y-m-d\TH:i') ?? '') : '',
-            $measures->day($braise->order->serveAt).', '.$measures->clock($braise->order->serveAt),
-            array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), $braise->levels),
+            array_map(fn (LedgerEntry $e): LedgerView => $this->ledger($e, $measures), $chosen->process->entries),
+            $day instanceof DayPlan ? array_map(fn (Task $t): TaskView => $this->task($t, $braise, $day->serve, $measures), $day->tasks) : [],
+            array_map(fn (Finding $f): FindingView => $this->finding($f, $worked, $measures), $braise->findings),
+            $this->wording->sum($chosen->work->before(), $measures),
+            $this->wording->sum($braise->finish(), $measures),
+            $measures->mass($order->joint->boneless->inGrams() + $order->bone->inGrams()),
+            $measures->length($order->joint->thickness()->inCentimetres()),
+            $order->serveAt->format(\DATE_ATOM),
+            $measures->day($order->serveAt).', '.$measures->clock($order->serveAt),
+            array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::of($braise)),
             $this->looks($braise, $measures),
-            null === $whole || !$day instanceof DayPlan ? null : $this->days->present($whole, $braise, $day, $measures),
-            array_map(fn (WayOut $w): WayView => $this->way($w, $braise, $measures), $braise->ways),
+            null === $worked->whole || !$day instanceof DayPlan ? null : $this->days->present($worked, $day, $measures),
+            !$day instanceof DayPlan || (null !== $worked->whole && !$worked->whole->possible),
         );
     }
 
@@ -83,9 +87,9 @@ final readonly class AdaptationPresenter
     {
         $worst = $braise->forbidden();
         if (null !== $worst) {
-            return $this->wording->say('verdict.refused', $measures, ['reason' => $this->finding($worst, $measures)->text]);
+            return $this->wording->say('verdict.refused', $measures, ['reason' => $this->wording->say("finding.$worst->rule", $measures, $worst->variables)]);
         }
-        $day = $braise->chosen->day;
+        $day = $braise->day();
         if ($day instanceof Clash) {
             return $this->clash($day, $braise->chosen->choice, $braise->order->serveAt, $measures);
         }
@@ -105,17 +109,31 @@ final readonly class AdaptationPresenter
         ]);
     }
 
-    public function task(Task $task, \DateTimeImmutable $today, Measures $measures, string $again = ''): TaskView
+    public function task(Task $task, AdaptedBraise|FollowedCook $of, \DateTimeImmutable $today, Measures $measures, string $again = ''): TaskView
     {
         $variables = [...$task->variables];
         if (isset($variables['setting'])) {
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
         $variables['delayMinutes'] ??= 'none';
+        $variables['jobs'] = $this->jobsOf($task, $of instanceof FollowedCook ? $of->work : $of->chosen->work, $measures);
         $key = 'task.'.$task->kind->value.(TaskKind::ForkTest === $task->kind ? $again : '');
 
         return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $task->minutes,
             $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables));
+    }
+
+    /** What is done within a task, one piece of work after the other. */
+    private function jobsOf(Task $task, Work $work, Measures $measures): string
+    {
+        $stages = match ($task->kind) {
+            TaskKind::Prepare => [Stage::Before, Stage::Start],
+            TaskKind::Sauce => [Stage::Finish, Stage::Table],
+            TaskKind::Fridge => [Stage::Later],
+            default => [],
+        };
+
+        return implode('; ', array_map(fn (Chore $c): string => $this->days->chore($c, $measures), $work->in(...$stages)));
     }
 
     /**
@@ -162,36 +180,23 @@ final readonly class AdaptationPresenter
             : $text.' '.$this->wording->say('verdict.serve-from', $measures, ['serve' => $measures->clock($clash->serveFrom, $serve)]);
     }
 
-    /** @return array{string, string, string} the most serious worry, and the code and words of a change that was checked to help */
-    private function worry(AdaptedBraise $braise, Measures $measures): array
+    /** The most serious. */
+    private function worry(WorkedBraise $worked, Measures $measures): ?FindingView
     {
-        foreach ($braise->findings as $finding) {
+        foreach ($worked->braise()->findings as $finding) {
             if (Severity::Note !== $finding->severity) {
-                $view = $this->finding($finding, $measures);
-
-                return [$view->text, $view->remedy, $view->remedyText];
-            }
-        }
-        $day = $braise->chosen->day;
-        if ($day instanceof Clash) {
-            foreach ($braise->outcomes as $other) {
-                if ($other->works()) {
-                    return ['', 'setting-'.$other->choice->value, $this->wording->say('remedy.setting-'.$other->choice->value, $measures)];
-                }
-            }
-            if (null !== $day->serveFrom) {
-                return ['', 'serve-from', $this->wording->say('remedy.serve-from', $measures, ['serve' => $measures->clock($day->serveFrom, $braise->order->now)])];
+                return $this->finding($finding, $worked, $measures);
             }
         }
 
-        return ['', '', ''];
+        return null;
     }
 
-    private function outcome(SettingOutcome $outcome, bool $chosen, AdaptedBraise $braise, Measures $measures): OutcomeView
+    private function outcome(Outcome $outcome, bool $chosen, AdaptedBraise $braise, Measures $measures): OutcomeView
     {
-        $day = $outcome->day;
+        $day = $braise->days[$outcome->choice->value];
         $works = $day instanceof DayPlan;
-        $slowest = max($outcome->core60->latest ?? 0.0, $outcome->pot60->latest ?? 0.0);
+        $slowest = max($outcome->heating->core60->latest ?? 0.0, $outcome->heating->pot60->latest ?? 0.0);
 
         return new OutcomeView(
             $outcome->choice->value,
@@ -200,9 +205,9 @@ final readonly class AdaptationPresenter
             self::curve($outcome->best),
             null === $outcome->unsafe,
             null === $outcome->unsafe
-                ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->fridgeTo60])
+                ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->heating->fridgeTo60])
                 : $this->wording->say('slow-to-60' === $outcome->unsafe->rule ? 'safety.slow-to-60' : "finding.{$outcome->unsafe->rule}", $measures, $outcome->unsafe->variables),
-            $outcome->works(),
+            $braise->works($outcome),
             $chosen,
             $works
                 ? $this->wording->say('day.works', $measures, [
@@ -217,13 +222,10 @@ final readonly class AdaptationPresenter
         );
     }
 
-    private function liquid(SettingOutcome $outcome, Measures $measures): LiquidView
+    private function liquid(Outcome $outcome, Measures $measures): LiquidView
     {
         $sauce = $outcome->sauce;
-        $minutes = 0.0;
-        foreach ($outcome->finish->terms as $term) {
-            $minutes += 'reduce' === $term->code ? $term->value : 0.0;
-        }
+        $minutes = $outcome->process->first(Stage::Finish, ActKind::Reduce)->variables['minutes'] ?? 0.0;
 
         return new LiquidView(
             $measures->volume($sauce->load),
@@ -236,24 +238,6 @@ final readonly class AdaptationPresenter
                 'loadMl' => $sauce->load, 'recipeMl' => $sauce->recipe, 'reduceMl' => $sauce->reduce, 'minutes' => $minutes,
             ]),
         );
-    }
-
-    private function way(WayOut $way, AdaptedBraise $braise, Measures $measures): WayView
-    {
-        $day = $braise->chosen->day;
-        $order = $braise->order;
-        $serve = $day instanceof Clash && null !== $day->serveFrom ? $day->serveFrom->setTimezone($order->serveAt->getTimezone()) : null;
-        $value = match ($way->code) {
-            'serve-from' => null === $serve ? '' : $serve->format('Y-m-d\TH:i'),
-            'day-before' => $order->serveAt->modify('-1 day')->format('Y-m-d').'T21:00',
-            'cut' => (int) $way->value * $order->joint->count.'|'.$measures->length($order->joint->cutInto((int) $way->value)->thickness()->inCentimetres()),
-            default => $way->value,
-        };
-
-        return new WayView($way->code, $value, $this->wording->say("way.$way->code", $measures, [
-            'setting' => 'setting' === $way->code || 'day-before' === $way->code ? $this->wording->label('setting', $way->value) : '',
-            'parts' => $way->value, 'hours' => (float) $way->value, 'serve' => null === $serve ? '' : $measures->clock($serve, $order->now),
-        ]));
     }
 
     private function level(LevelCost $cost, Measures $measures): LevelView
@@ -274,10 +258,10 @@ final readonly class AdaptationPresenter
     {
         $count = \count($braise->order->handling->lidLifts);
 
-        return $this->wording->say($count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->lookMinutes]);
+        return $this->wording->say($count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->heating->lookMinutes]);
     }
 
-    private function salt(SettingOutcome $outcome, Measures $measures): SaltView
+    private function salt(Outcome $outcome, Measures $measures): SaltView
     {
         $salt = $outcome->salt;
         $percent = static fn (float $value): string => (string) $measures->variable('percent', $value);
@@ -297,7 +281,7 @@ final readonly class AdaptationPresenter
     {
         $order = $braise->order;
         $chosen = $braise->chosen;
-        $geometry = $chosen->geometry;
+        $geometry = $chosen->filling->geometry;
         $piece = $order->joint->piece;
         $depth = $order->cooker->depth()->inCentimetres();
 
@@ -309,19 +293,19 @@ final readonly class AdaptationPresenter
             [200 * $piece->a, 200 * $piece->b, 200 * $piece->c],
             $order->joint->count,
             $geometry->layers,
-            $chosen->levels[0] * $depth,
-            $chosen->levels[1] * $depth,
-            $chosen->fill,
-            $this->wording->say('pot.fill', $measures, ['percent' => 100 * $chosen->fill]),
+            $chosen->filling->levels[0] * $depth,
+            $chosen->filling->levels[1] * $depth,
+            $chosen->filling->fill,
+            $this->wording->say('pot.fill', $measures, ['percent' => 100 * $chosen->filling->fill]),
             $this->wording->say('pot.text', $measures, [
                 'depthCm' => $depth,
                 'vegetables' => $geometry->vegetableHeight > 0 ? $measures->length(100 * $geometry->vegetableHeight) : 'none',
                 'pieces' => $order->joint->count,
                 'thickCm' => $order->joint->thickness()->inCentimetres(),
                 'layers' => $geometry->layers,
-                'levelCm' => $chosen->levels[0] * $depth,
-                'endCm' => $chosen->levels[1] * $depth,
-                'percent' => 100 * $chosen->fill,
+                'levelCm' => $chosen->filling->levels[0] * $depth,
+                'endCm' => $chosen->filling->levels[1] * $depth,
+                'percent' => 100 * $chosen->filling->fill,
             ]),
             $this->wording->sum($geometry->belowLevel($chosen->sauce->load), $measures),
             $order->bone->kilograms > 0,
@@ -354,14 +338,12 @@ final readonly class AdaptationPresenter
         );
     }
 
-    private function finding(Finding $finding, Measures $measures): FindingView
+    private function finding(Finding $finding, WorkedBraise $worked, Measures $measures): FindingView
     {
-        return new FindingView(
-            $finding->rule,
-            $finding->severity->value,
-            $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
-            $finding->remedy ?? '',
-            null === $finding->remedy ? '' : $this->wording->say("remedy.$finding->remedy", $measures),
-        );
+        $braise = $worked->braise();
+        $remedy = $braise->remedies[$finding->rule] ?? null;
+
+        return new FindingView($finding->rule, $finding->severity->value, $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
+            null === $remedy ? null : $this->ways->remedy($remedy, $worked->draft, $braise->order, $measures));
     }
 }

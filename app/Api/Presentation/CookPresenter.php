@@ -4,24 +4,25 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
-use Pausis\App\Api\DraftDay;
-use Pausis\App\Api\Drafts;
 use Pausis\App\Api\Wire\CookView;
 use Pausis\App\Api\Wire\EventView;
 use Pausis\App\Api\Wire\FlagView;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\SlurryView;
 use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Kitchen\DraftDay;
+use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\RunningPot;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Elsewhere;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\Foreseen;
 use Pausis\Core\Adaptation\Internal\CookFlags;
+use Pausis\Core\Adaptation\LateAdditions;
 use Pausis\Core\Adaptation\SidesOnTime;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
@@ -59,8 +60,8 @@ final readonly class CookPresenter
         $followed = $this->pot->followed($cook, $order);
         $switchedOn = $this->pot->switchedOn($cook);
         $day = $followed->day;
-        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $this->ahead($followed, $now));
-        foreach ($this->sidesAhead($cook, $order, $followed, $now) as $placed) {
+        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $this->ahead($followed, $now));
+        foreach ([...$this->additionsAhead($cook, $order, $followed, $now), ...$this->sidesAhead($cook, $order, $followed, $now)] as $placed) {
             $views[] = new TaskView('job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes, $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id);
         }
         usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));
@@ -94,6 +95,15 @@ final readonly class CookPresenter
             array_map(fn (Finding $f): FlagView => $this->flag($f, $measures), $followed->flags),
             null !== $cook->last('begun'),
         );
+    }
+
+    /** @return list<Placed> what is still to go in late */
+    private function additionsAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
+    {
+        $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
+        $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
+
+        return null !== $cook->closedAt ? [] : array_values(array_filter(LateAdditions::of($order, $followed), static fn (Placed $p): bool => $p->to >= $from && !\in_array($p->job->id, $done, true)));
     }
 
     /** @return list<Placed> what is left to do for the side dishes, until the meal is over */
@@ -207,6 +217,10 @@ final readonly class CookPresenter
             }
         }
 
+        foreach ($this->pot->followed($cook, $this->pot->order($cook))->work->chores as $chore) {
+            $texts[$chore->id] = $this->days->chore($chore, $measures);
+        }
+
         return $texts;
     }
 
@@ -231,7 +245,7 @@ final readonly class CookPresenter
         $target = (float) ($cook->planned['sauceMl'] ?? $left);
         $excess = $left - $target;
         $reduces = $excess >= self::WORTH_REDUCING_ML;
-        $slurry = Slurry::for($reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener), AdaptBraise::thickenedAlready($order));
+        $slurry = Slurry::for($reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener), $order->thickenedAlready());
         $variables = [
             'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
             'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),

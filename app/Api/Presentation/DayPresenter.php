@@ -8,14 +8,13 @@ use Pausis\App\Api\Wire\JobView;
 use Pausis\App\Api\Wire\OtherPotView;
 use Pausis\App\Api\Wire\PersonView;
 use Pausis\App\Api\Wire\SpanView;
-use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WholeDayView;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\Caught;
-use Pausis\Core\Adaptation\WayOut;
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Schedule\Caught;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Person;
@@ -33,8 +32,10 @@ final readonly class DayPresenter
     {
     }
 
-    public function present(WholeDay $whole, AdaptedBraise $braise, DayPlan $day, Measures $measures): WholeDayView
+    public function present(WorkedBraise $worked, DayPlan $day, Measures $measures): WholeDayView
     {
+        $whole = $worked->whole ?? throw new \LogicException('No day to present.');
+        $braise = $worked->braise();
         $first = $whole->placed[0]->from ?? $day->switchOn;
         $from = self::down(min($first, $day->switchOn)->modify('-15 minutes'));
         $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
@@ -54,8 +55,7 @@ final readonly class DayPresenter
             $day->switchOn->format(\DATE_ATOM),
             ($day->at(TaskKind::Sauce)->at ?? $day->serve)->format(\DATE_ATOM),
             $day->serve->format(\DATE_ATOM),
-            $this->clash($whole, $measures),
-            array_map(fn (WayOut $w): WayView => $this->way($w, $whole, $day->serve, $measures), $whole->ways),
+            $this->clash($worked, $measures),
             array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
             $others,
@@ -68,7 +68,7 @@ final readonly class DayPresenter
     private function late(WholeDay $whole, Measures $measures): string
     {
         $minutes = $whole->braise->order->handling->lateMinutes;
-        if ($minutes <= 0 || [] !== $whole->wishes) {
+        if ($minutes <= 0 || !$whole->possible) {
             return '';
         }
         $jobs = array_map(fn (Placed $p): string => mb_strtolower($this->text($p, $measures)), $whole->heldBack);
@@ -92,12 +92,22 @@ final readonly class DayPresenter
 
     public function text(Placed $placed, Measures $measures): string
     {
-        $variables = $placed->job->variables;
+        return $this->words($placed->job->code, $placed->job->variables, $measures);
+    }
+
+    public function chore(Chore $chore, Measures $measures): string
+    {
+        return $this->words($chore->code, $chore->variables, $measures);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function words(string $code, array $variables, Measures $measures): string
+    {
         if (isset($variables['setting'])) {
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
 
-        return $this->wording->say('job.'.$placed->job->code, $measures, ['side' => '', 'food' => '', 'list' => 'none', ...$variables]);
+        return $this->wording->say("job.$code", $measures, ['side' => '', 'food' => '', 'list' => 'none', 'how' => '', ...$variables]);
     }
 
     private function caught(Caught $caught, \DateTimeImmutable $serve, Measures $measures): string
@@ -115,7 +125,7 @@ final readonly class DayPresenter
         return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
             $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
             $this->waits($job, $measures), null !== $job->pinned,
-            $placed->person->id ?? '', $placed->person->name ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused));
+            $placed->person->id ?? '', $placed->person->name ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused), $job->acts);
     }
 
     private function waits(Job $job, Measures $measures): string
@@ -127,13 +137,14 @@ final readonly class DayPresenter
         };
     }
 
-    private function clash(WholeDay $whole, Measures $measures): string
+    private function clash(WorkedBraise $worked, Measures $measures): string
     {
-        if ([] === $whole->wishes) {
+        $whole = $worked->whole;
+        if (null === $whole || [] === $worked->wishes) {
             return '';
         }
         $sides = $others = [];
-        foreach ($whole->wishes as $wish) {
+        foreach ($worked->wishes as $wish) {
             [$kind, $id] = [...explode(':', $wish, 2), ''];
             'side' === $kind ? $sides[] = self::nameOf($whole, $id) : $others[] = $this->wording->label('day-wish', $kind);
         }
@@ -150,15 +161,6 @@ final readonly class DayPresenter
         }
 
         return $side;
-    }
-
-    private function way(WayOut $way, WholeDay $whole, \DateTimeImmutable $serve, Measures $measures): WayView
-    {
-        $later = $serve->modify('+'.(int) $way->value.' minutes');
-
-        return new WayView($way->code, 'serve-later' === $way->code ? $later->format('Y-m-d\TH:i') : $way->value, $this->wording->say("day-way.$way->code", $measures, [
-            'side' => implode(', ', array_map(static fn (string $id): string => self::nameOf($whole, $id), explode(',', $way->value))), 'serve' => $measures->clock($later, $serve), 'count' => (int) $way->value, 'setting' => 'other-setting' === $way->code ? $this->wording->label('setting', $way->value) : '', 'minutes' => (float) $way->value,
-        ]));
     }
 
     private static function down(\DateTimeImmutable $at): \DateTimeImmutable

@@ -9,6 +9,7 @@ use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Api\Wire\MarkView;
 use Pausis\App\Api\Wire\MeatDraft;
 use Pausis\App\Api\Wire\OriginalDraft;
+use Pausis\App\Api\Wire\OwnHours;
 use Pausis\App\Api\Wire\ReadRecipe;
 use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Api\Wire\SuggestedAnswer;
@@ -16,25 +17,29 @@ use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Api\Wire\UnreadLine;
 use Pausis\App\Api\Wire\WayRead;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Range;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
+use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
-use Pausis\Core\Recipe\StepKind;
 use Pausis\Core\Recipe\Way;
 
 /** What was made of a recipe, in words, and as the beginning of a draft. */
@@ -104,12 +109,20 @@ final readonly class RecipePresenter
             [],
             LevelSchool::OwnJuices->value,
             $this->house->record()->texture,
-            $this->house->record()->thickness,
+            $this->thickness($reading),
             Thickener::CornStarch->value,
             'auto',
             array_map(static fn (Step $s, int $k): StepDraft => new StepDraft($s->line, $s->source, id: 's'.($k + 1)), $reading->steps, array_keys($reading->steps)),
             $whose,
         );
+    }
+
+    /** As the house likes it where the recipe thickens, or says nothing of how it is done; else as the recipe leaves it. */
+    private function thickness(Reading $reading): string
+    {
+        $thickens = [] === $reading->acts || [] !== array_filter($reading->acts, static fn (Act $a): bool => $a->kind->thickens());
+
+        return $thickens ? $this->house->record()->thickness : Thickness::Stock->value;
     }
 
     /** "5 min", "8–10 min", "3 h", "3 h to 3 h 30". */
@@ -172,29 +185,25 @@ final readonly class RecipePresenter
         $said = array_map(static fn (string $setting, Minutes $m): string => trim(($setting ? str_replace('+', ', then ', $setting).' ' : '').self::time($m->low, $m->high, $measures)), array_keys($times), $times);
         $oven = null === $way->celsius ? '' : ' at '.$measures->temperature(($way->celsius[0] + $way->celsius[1]) / 2);
 
-        return new WayRead($this->wording->label('method', $way->method->value).$oven.([] === $said ? '' : ', '.implode(' or ', $said)), $this->originalOf($way->original(), $reading, $measures));
+        return new WayRead($this->wording->label('method', $way->method->value).$oven.([] === $said ? '' : ', '.implode(' or ', $said)), $this->originalOf($way->original(), $way, $reading, $measures));
     }
 
     private function original(Reading $reading, Measures $measures): OriginalDraft
     {
-        return $this->originalOf($reading->original, $reading, $measures);
+        return $this->originalOf($reading->original, $reading->wayOf($reading->original), $reading, $measures);
     }
 
-    private function originalOf(?OriginalMethod $original, Reading $reading, Measures $measures): OriginalDraft
+    private function originalOf(?OriginalMethod $original, ?Way $way, Reading $reading, Measures $measures): OriginalDraft
     {
-        $boilsWine = false;
-        foreach ($reading->steps as $step) {
-            $boilsWine = $boilsWine || StepKind::Reduce === $step->kind || StepKind::Deglaze === $step->kind;
-            if (StepKind::Cook === $step->kind) {
-                break;
-            }
-        }
+        $cook = MethodReader::cookPlace($reading->acts) ?? \count($reading->acts);
+        $boilsWine = [] !== array_filter(\array_slice($reading->acts, 0, $cook), static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true));
 
         return new OriginalDraft(
             $original->method->value ?? 'oven',
             null === $original ? '' : $measures->number($original->hours, 2).' h',
             null === $original?->ovenCelsius ? '' : $measures->temperature($original->ovenCelsius),
             $boilsWine,
+            array_map(static fn (string $setting, Minutes $m): OwnHours => new OwnHours($setting, $m->low, $m->high), array_keys($way->settings ?? []), $way->settings ?? []),
         );
     }
 

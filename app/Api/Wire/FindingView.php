@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Wire;
 
-/** A caution, with its measured value and a remedy that was checked. */
+/** A caution for this braise. */
 final readonly class FindingView
 {
-    /** @param string $remedy code, empty where there is none */
+    /** @param WayView|null $help a change that was checked to help */
     public function __construct(
         public string $rule,
         public string $severity,
         public string $text,
-        public string $remedy,
-        public string $remedyText,
+        public ?WayView $help,
     ) {
     }
 }

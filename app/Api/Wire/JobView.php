@@ -8,10 +8,11 @@ namespace Pausis\App\Api\Wire;
 final readonly class JobView
 {
     /**
-     * @param string $from    ISO 8601
-     * @param string $group   braise, or the id of the side
-     * @param string $who     id of the person whose hands it takes; empty where it takes none
-     * @param string $refused why it isn’t when the cook wanted it; empty where nothing is wrong
+     * @param string       $from    ISO 8601
+     * @param list<string> $acts    ids of what is done by it; empty for a side dish
+     * @param string       $group   braise, or the id of the side
+     * @param string       $who     id of the person whose hands it takes; empty where it takes none
+     * @param string       $refused why it isn’t when the cook wanted it; empty where nothing is wrong
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class JobView
         public string $who,
         public string $person,
         public string $refused,
+        public array $acts,
     ) {
     }
 }

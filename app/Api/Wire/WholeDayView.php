@@ -13,7 +13,6 @@ final readonly class WholeDayView
      * @param list<SpanView>     $away   nobody at home
      * @param list<SpanView>     $asleep
      * @param string             $clash  what can’t all be had, in words; empty where all can
-     * @param list<WayView>      $ways
      * @param list<OtherPotView> $others other braises of the day
      * @param list<string>       $caught what would have to be done while nobody is there
      */
@@ -28,7 +27,6 @@ final readonly class WholeDayView
         public string $sauce,
         public string $serve,
         public string $clash,
-        public array $ways,
         public array $caught,
         public string $note,
         public array $others,

@@ -6,12 +6,13 @@ namespace Pausis\Core\Adaptation\Internal;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Adaptation\LoadedPot;
+use Pausis\Core\Adaptation\Evaluate\LoadedPot;
+use Pausis\Core\Adaptation\Evaluate\PotRun;
+use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\LostPower;
 use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
-use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
@@ -40,16 +41,15 @@ final readonly class CookFlags
      *
      * @return list<Finding> the most serious first
      */
-    public function of(BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Program $program, Setup $setup, Outcome $run, Course $best, \DateTimeImmutable $now): array
+    public function of(BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Setup $setup, Outcome $run, Course $best, \DateTimeImmutable $now): array
     {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
-        $before = $pot->before();
-        $out = HandsOn::outOfFridge($before) + $order->beforehand->onTheCounter()->inMinutes();
+        $out = $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes();
         $slow = Rules::heatingUp(Rules::fridgeTo60($run->core60(), $run->pot60(), $out));
         $boiled = $cook->facts->beansBoiled?->inMinutes() ?? 0.0;
         $ready = null !== $cook->readyAfter($order->texture);
         $flags = [
-            ...PotRun::refusals($order, $before),
+            ...PotRun::refusals($order, $work),
             ...array_values(array_filter(Rules::pulses($order->ingredients, []), static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES)),
             ...array_values(array_filter(Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids())),
             null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),

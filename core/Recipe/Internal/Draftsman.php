@@ -8,8 +8,6 @@ use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;
-use Pausis\Core\Recipe\Act;
-use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\ActTable;
 use Pausis\Core\Recipe\Doubt;
@@ -17,7 +15,7 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;
-use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\Naming;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
@@ -45,7 +43,6 @@ final class Draftsman
     private const LONG_CLAUSE_BYTES = 220;
     /** Without a stop in it, a sentence longer than this is speech. */
     private const LONG_SPEECH_BYTES = 80;
-    private const LID_ON = '/\b(?:lid on|put (?:on )?the lid|cover(?:ed)?\W*$|cover and|switch(?:ed)? (?:it )?on)\b/iu';
     /** "Wine in, let it vanish", "duck on top" */
     private const PLACED = '/^\W*(?:the\s+)?(?:\p{L}+\s+){1,3}(?:in|on|over|off|out|back|on top|underneath)\b(?!\s+the\s+\d)/iu';
     private const GOES_IN = '/\b(?:in|into|till|until|over|on)\b/iu';
@@ -67,9 +64,6 @@ final class Draftsman
     private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|(?<!low )(?<!high )(?<!medium )(?<!auto )for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
-    /** Minutes from which on a cooking is the braise. */
-    private const LONG_COOK = 25.0;
-    private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
     private const LABELLED = '/^[^:\d]{2,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
@@ -149,14 +143,15 @@ final class Draftsman
         $this->ingredients = array_map(static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients, array_keys($this->ingredients));
         $naming = new Naming($this->ingredients);
         $this->title = '' === $this->title ? $this->meatsName() : $this->title;
-        $steps = array_map(static fn (Step $s): Step => $s->using($naming->in($s->source)), $this->steps);
+        $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
+        $told = 1 < $this->listed ? array_values(array_filter($this->steps, static fn (Step $s): bool => $s->line >= $begun)) : $this->steps;
+        $steps = array_map(static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $told, array_keys($told));
         $marks = $this->marking->over($text);
 
         $sentences = array_filter(self::sentences($marks), fn (array $s): bool => null === $this->another || $s[2] < $this->another);
         $sentences = \array_slice($sentences, 0, self::MOST_SENTENCES);
         $ways = (new WayAmounts($this->ingredients, $this->reader->amounts()))->over((new WayReader())->read($sentences), [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->steps)]);
-        $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
-        $acts = $this->acts(1 < $this->listed ? array_values(array_filter($steps, static fn (Step $s): bool => $s->line >= $begun)) : $steps, $naming);
+        $acts = (new MethodReader($this->verbs))->acts($steps, $this->ingredients);
 
         $structure = (new StructureReader($this->ingredients, $acts, $sentences, $ways[0] ?? null))->read();
         $kept = 'discard' !== $structure->marinade;
@@ -754,62 +749,6 @@ final class Draftsman
         }
 
         return $sentences;
-    }
-
-    /**
-     * @param list<Step> $steps
-     *
-     * @return list<Act>
-     */
-    private function acts(array $steps, Naming $naming): array
-    {
-        $acts = $this->actsAfter($steps, $naming, null);
-        foreach ($acts as $act) {
-            if (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK)) {
-                return $acts;
-            }
-        }
-        // The hours stand above the method: it cooks from where the lid goes on.
-        foreach ($steps as $k => $step) {
-            if (preg_match(self::LID_ON, $step->source)) {
-                return $this->actsAfter($steps, $naming, $k + 1);
-            }
-        }
-
-        return $acts;
-    }
-
-    /**
-     * @param list<Step> $steps
-     * @param int|null   $from  the step at which the braise is over; null to be told by the acts
-     *
-     * @return list<Act>
-     */
-    private function actsAfter(array $steps, Naming $naming, ?int $from): array
-    {
-        $reader = new ActReader($this->verbs);
-        $acts = [];
-        $after = false;
-        foreach ($steps as $k => $step) {
-            if ($k === $from) {
-                $after = true;
-            }
-            $read = $reader->read($step->source, 's'.($k + 1), $naming, $this->ingredients, $after);
-            if ($k + 1 === $from && [] !== $read) {
-                $read[] = array_pop($read)->as(ActKind::Cook);
-            }
-            foreach ($read as $act) {
-                $after = $after || (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($step->source) : $act->minutes->high >= self::LONG_COOK));
-            }
-            $alone = [] === $read && preg_match(self::TIME_ALONE, $step->source) ? array_pop($acts) : null;
-            if (null !== $alone) {
-                $acts[] = $alone->lasting(null === $step->minutes ? null : Minutes::between($step->minutes['low'], $step->minutes['high']));
-                continue;
-            }
-            array_push($acts, ...([] === $read ? [new Act('s'.($k + 1).'.1', ActKind::Other, source: $step->source)] : $read));
-        }
-
-        return $acts;
     }
 
     /** @param list<Way> $ways */

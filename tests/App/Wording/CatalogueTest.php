@@ -65,8 +65,9 @@ final class CatalogueTest extends TestCase
             'term' => '/new Term\(\s*\'([a-z0-9-]+)\'[,)]/',
             'sum' => '/new Sum\(\s*\'([a-z0-9-]+)\'/',
             'ledger' => '/(?:new LedgerEntry|->entry)\(\s*\'([a-z0-9-]+)\'[,)]/',
-            'ledger.step-' => '/StepFate::\w+, \'(?!cook-on-setting|thicken-on-hob)([a-z-]+)\'|->added\(\'(?!wine-first)([a-z-]+)\'/',
-            'method-step' => '/StepFate::Changed, \'([a-z-]+)\'|->added\(\'([a-z-]+)\'/',
+            'method-step' => '/->(?:otherwise|told)\(\'([a-z-]+)\'|Deed::added\([^;\']*\'([a-z-]+)\'/',
+            'ledger.step-' => '/->gone\(\'([a-z-]+)\'|refusable\(\$d, \'([a-z-]+)\'/',
+            'job' => '/(?:ofTerm\(\$d, [^;]*?Uses::\w+, |new Chore\()\'(?!night-|add-)([a-z-]+)\'/',
         ];
         $found = 0;
         foreach (self::sources() as $source) {

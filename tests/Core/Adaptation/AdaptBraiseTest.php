@@ -8,8 +8,8 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\FollowCook;
-use Pausis\Core\Adaptation\LedgerEntry;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\LedgerEntry;
 use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
@@ -44,9 +44,9 @@ final class AdaptBraiseTest extends TestCase
         $braise = self::adapt(Cooks::joint('beef-chuck', 1.3));
 
         self::assertSame([ProgramChoice::Low, ProgramChoice::High], array_map(static fn ($o) => $o->choice, $braise->outcomes));
-        self::assertTrue($braise->chosen->works());
-        self::assertContains('liquid-cut', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->ledger));
-        self::assertContains('thicken', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->ledger));
+        self::assertTrue($braise->works($braise->chosen));
+        self::assertContains('liquid-cut', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries));
+        self::assertContains('thicken', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries));
     }
 
     public function testTheSameOrderGivesTheSameAnswer(): void
@@ -100,12 +100,12 @@ final class AdaptBraiseTest extends TestCase
         self::assertTrue($informed->recipeNeed?->believed);
         self::assertLessThan($pieces->joint->needSigma, $informed->joint->needSigma);
         self::assertEqualsWithDelta(3.6, $informed->joint->needHours, 0.4);
-        self::assertContains('need-from-recipe', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->ledger));
+        self::assertContains('need-from-recipe', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->chosen->process->entries));
 
         $whole = self::order(Cooks::joint('beef-chuck', 2.6))->informedByRecipe();
         self::assertFalse($whole->recipeNeed?->believed);
         self::assertSame(3.6, $whole->joint->needHours);
-        self::assertContains('recipe-not-believed', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->ledger));
+        self::assertContains('recipe-not-believed', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->chosen->process->entries));
     }
 
     public function testACookerWithAMediumOffersIt(): void
@@ -123,18 +123,18 @@ final class AdaptBraiseTest extends TestCase
         foreach (LevelSchool::cases() as $level) {
             $chosen = self::adapt(Cooks::joint('beef-chuck', 1.3), level: $level)->chosen;
             $cooker = new Cooker(Volume::litres(5.7));
-            self::assertEqualsWithDelta($cooker->insideArea() * $chosen->levels[0] * $cooker->depth()->metres * 1e6, $chosen->geometry->belowLevel($chosen->sauce->load)->total, 0.1);
+            self::assertEqualsWithDelta($cooker->insideArea() * $chosen->filling->levels[0] * $cooker->depth()->metres * 1e6, $chosen->filling->geometry->belowLevel($chosen->sauce->load)->total, 0.1);
         }
     }
 
     public function testVegetablesAreCutOrAddedBySoftness(): void
     {
-        $codes = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), [...self::LINES, '400 g squash', '300 g frozen peas', '200 g green peppers'])->ledger);
+        $codes = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), [...self::LINES, '400 g squash', '300 g frozen peas', '200 g green peppers'])->chosen->process->entries);
 
         self::assertContains('add-late', $codes);
         self::assertTrue(\in_array('cut-bigger', $codes, true) || \in_array('add-at', $codes, true));
         self::assertContains('skim-fat', $codes);
-        $melting = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), ['3 onions', '2 leeks', '700 ml beef stock'])->ledger);
+        $melting = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), ['3 onions', '2 leeks', '700 ml beef stock'])->chosen->process->entries);
         self::assertSame([], array_intersect(['cut-bigger', 'add-at', 'add-late'], $melting));
     }
 
@@ -153,9 +153,9 @@ final class AdaptBraiseTest extends TestCase
         $fill = $reduce = -1.0;
         foreach (LevelSchool::cases() as $level) {
             $chosen = self::adapt(Cooks::joint('beef-chuck', 1.3), level: $level)->chosen;
-            self::assertGreaterThanOrEqual($fill, $chosen->fill);
+            self::assertGreaterThanOrEqual($fill, $chosen->filling->fill);
             self::assertGreaterThanOrEqual($reduce, $chosen->sauce->reduce);
-            [$fill, $reduce] = [$chosen->fill, $chosen->sauce->reduce];
+            [$fill, $reduce] = [$chosen->filling->fill, $chosen->sauce->reduce];
         }
         self::assertGreaterThan(0, $reduce);
     }

@@ -8,10 +8,11 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\Explain\LevelCost;
+use Pausis\Core\Adaptation\Explain\Levels;
 use Pausis\Core\Adaptation\Handling;
-use Pausis\Core\Adaptation\LevelCost;
 use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\SettingOutcome;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
@@ -38,9 +39,9 @@ final class HandlingTest extends TestCase
     {
         [$cold, $meat, $full] = array_map(static fn (Effort $e): AdaptedBraise => self::adapt(new Handling($e)), Effort::cases());
 
-        self::assertLessThan($meat->chosen->before->total, $cold->chosen->before->total);
-        self::assertLessThan($full->chosen->before->total, $meat->chosen->before->total);
-        self::assertGreaterThan((float) self::on($full)->pot60->likely, (float) self::on($cold)->pot60->likely);
+        self::assertLessThan($meat->chosen->work->before()->total, $cold->chosen->work->before()->total);
+        self::assertLessThan($full->chosen->work->before()->total, $meat->chosen->work->before()->total);
+        self::assertGreaterThan((float) self::on($full)->heating->pot60->likely, (float) self::on($cold)->heating->pot60->likely);
         self::assertGreaterThan((float) self::on($full)->windows['fork']->likely, (float) self::on($cold)->windows['fork']->likely);
     }
 
@@ -62,8 +63,8 @@ final class HandlingTest extends TestCase
         $hot = self::on(self::adapt(new Handling(Effort::Cold, hotLiquid: true)));
         $warm = self::on(self::adapt(new Handling(Effort::Cold, hotLiquid: true, warmInsert: true)));
 
-        self::assertLessThan((float) $as->pot60->likely, (float) $hot->pot60->likely);
-        self::assertLessThan((float) $hot->pot60->likely, (float) $warm->pot60->likely);
+        self::assertLessThan((float) $as->heating->pot60->likely, (float) $hot->heating->pot60->likely);
+        self::assertLessThan((float) $hot->heating->pot60->likely, (float) $warm->heating->pot60->likely);
     }
 
     public function testEachPlannedLookCostsTime(): void
@@ -73,14 +74,14 @@ final class HandlingTest extends TestCase
         $three = self::on(self::adapt(new Handling(lidLifts: [3.0, 4.0, 5.0])));
 
         self::assertGreaterThan((float) $none->windows['fork']->likely, (float) $one->windows['fork']->likely);
-        self::assertGreaterThan($one->lookMinutes, $three->lookMinutes);
-        self::assertEqualsWithDelta($one->lookMinutes, 60 * ((float) $one->windows['fork']->likely - (float) $none->windows['fork']->likely), 6.0);
-        self::assertEqualsWithDelta($one->lookMinutes, $none->lookMinutes, 6.0, 'what one look would cost is what it costs');
+        self::assertGreaterThan($one->heating->lookMinutes, $three->heating->lookMinutes);
+        self::assertEqualsWithDelta($one->heating->lookMinutes, 60 * ((float) $one->windows['fork']->likely - (float) $none->windows['fork']->likely), 6.0);
+        self::assertEqualsWithDelta($one->heating->lookMinutes, $none->heating->lookMinutes, 6.0, 'what one look would cost is what it costs');
     }
 
     public function testWhatEveryLevelCostsIsWhatItCostsWhenChosen(): void
     {
-        $levels = self::adapt(new Handling())->levels;
+        $levels = Levels::of(self::adapt(new Handling()));
         self::assertSame(LevelSchool::cases(), array_map(static fn (LevelCost $l): LevelSchool => $l->school, $levels));
         foreach ($levels as $cost) {
             $chosen = self::on(self::adapt(new Handling(), $cost->school));
@@ -94,16 +95,16 @@ final class HandlingTest extends TestCase
     {
         $at = static fn (string $time): Handling => new Handling(switchOn: new \DateTimeImmutable("2026-11-26 $time", new \DateTimeZone('Europe/Vienna')));
 
-        $kept = self::on(self::adapt($at('07:30')))->day;
+        $kept = self::adapt($at('07:30'))->days['low'];
         self::assertInstanceOf(DayPlan::class, $kept);
         self::assertSame('07:30', $kept->switchOn->format('H:i'));
 
-        $late = self::on(self::adapt($at('16:00')))->day;
+        $late = self::adapt($at('16:00'))->days['low'];
         self::assertInstanceOf(Clash::class, $late);
         self::assertSame(ClashReason::StartTooLate, $late->reason);
         self::assertGreaterThan(new \DateTimeImmutable('2026-11-26 20:00 Europe/Vienna'), $late->serveFrom);
 
-        $gone = self::on(self::adapt($at('05:00')))->day;
+        $gone = self::adapt($at('05:00'))->days['low'];
         self::assertInstanceOf(Clash::class, $gone);
         self::assertSame(ClashReason::TooSoon, $gone->reason);
     }
@@ -113,14 +114,14 @@ final class HandlingTest extends TestCase
         $under = self::on(self::adapt(new Handling()));
         $deep = self::on(self::adapt(new Handling(layers: LayerOrder::MeatUnder)));
 
-        self::assertGreaterThan($under->geometry->shareCovered(600), $deep->geometry->shareCovered(600));
-        self::assertEqualsWithDelta($under->geometry->stackHeight(), $deep->geometry->stackHeight(), 1e-9);
+        self::assertGreaterThan($under->filling->geometry->shareCovered(600), $deep->filling->geometry->shareCovered(600));
+        self::assertEqualsWithDelta($under->filling->geometry->stackHeight(), $deep->filling->geometry->stackHeight(), 1e-9);
         foreach ([$under, $deep] as $outcome) {
-            self::assertEqualsWithDelta(600.0, $outcome->geometry->millilitresTo($outcome->geometry->level(600)), 0.01);
+            self::assertEqualsWithDelta(600.0, $outcome->filling->geometry->millilitresTo($outcome->filling->geometry->level(600)), 0.01);
         }
     }
 
-    private static function on(AdaptedBraise $braise): SettingOutcome
+    private static function on(AdaptedBraise $braise): Outcome
     {
         return $braise->outcomes[0];
     }

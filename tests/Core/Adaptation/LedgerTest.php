@@ -6,10 +6,10 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\AdaptedStep;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\LedgerChoices;
-use Pausis\Core\Adaptation\LedgerEntry;
+use Pausis\Core\Adaptation\Rules\Deed;
+use Pausis\Core\Adaptation\Rules\LedgerEntry;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
@@ -21,6 +21,7 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\DishReader;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Tests\Core\Cooks;
 use PHPUnit\Framework\TestCase;
@@ -54,30 +55,31 @@ final class LedgerTest extends TestCase
         Serve with the noodles.
         TEXT;
 
-    public function testStepsStayChangeGoOrAreAdded(): void
+    public function testActsStayChangeGoOrAreAdded(): void
     {
         $braise = self::adapt();
-        $fates = array_map(static fn (AdaptedStep $s): string => $s->fate->value.' '.$s->code, $braise->method);
+        $fates = array_map(static fn (Deed $d): string => trim($d->fate->value.' '.('' === $d->code ? $d->act->kind->value : $d->code)), $braise->chosen->process->remaining());
 
         self::assertSame([
-            'gone oven-not-needed', 'changed brown-for-flavour', 'changed garlic-last', 'added wine-first', 'added beans-first',
-            'changed cook-on-setting', 'gone lid-stays-on', 'changed reduce-on-hob', 'changed thicken-on-hob', 'added take-out', 'stays ',
+            'added soak-beans', 'added cut-vegetables', 'added dry-meat', 'changed brown-for-flavour', 'changed garlic-last', 'added boil-down', 'added beans-first', 'stays all-but',
+            'changed cook-on-setting', 'added fork-test', 'added cook-apart', 'added add-for-the-last', 'added lift', 'added take-out', 'added skim', 'changed thicken-on-hob',
+            'added stir-in-late', 'stays serve', 'added portion', 'added into-fridge',
         ], $fates);
     }
 
-    public function testARefusedStepStaysAsWrittenButWhatIsForSafetyCannotBeRefused(): void
+    public function testARefusedActStaysAsWrittenButWhatIsForSafetyCannotBeRefused(): void
     {
-        $keys = array_map(static fn (AdaptedStep $s): string => $s->key, self::adapt()->method);
-        $refusable = array_values(array_filter($keys, static fn (string $key): bool => '' !== $key));
+        $keys = array_map(static fn (Deed $d): string => $d->key, self::adapt()->chosen->process->deeds);
+        $refusable = array_values(array_unique(array_filter($keys, static fn (string $key): bool => '' !== $key)));
         $braise = self::adapt(new LedgerChoices($refusable));
 
-        self::assertCount(8, $refusable);
-        foreach ($braise->method as $step) {
-            self::assertSame('' !== $step->key, $step->refused, $step->code);
-            self::assertSame($step->remains(), !\in_array($step->code, ['wine-first', 'take-out'], true));
+        self::assertContains('boil:i4', $refusable);
+        foreach ($braise->chosen->process->deeds as $deed) {
+            self::assertTrue('' === $deed->key || $deed->refused || !$deed->remains() || !\in_array($deed->key, $refusable, true), $deed->code);
         }
-        self::assertTrue(self::step($braise, 'beans-first')->remains());
-        self::assertFalse(self::step($braise, 'wine-first')->remains());
+        self::assertTrue(self::deed($braise, 'beans-first')->remains());
+        self::assertTrue(self::deed($braise, 'oven-not-needed')->asWritten());
+        self::assertFalse(self::deed($braise, 'take-out')->remains());
     }
 
     public function testARefusedCutPoursItAllAndTheSauceGrows(): void
@@ -89,7 +91,7 @@ final class LedgerTest extends TestCase
         self::assertTrue($entry->refused);
         self::assertEqualsWithDelta(1200, $entry->variables['isMl'], 0.01);
         self::assertGreaterThan($as->chosen->sauce->load + 100, $refused->chosen->sauce->load);
-        self::assertGreaterThan($as->chosen->levels[0], $refused->chosen->levels[0]);
+        self::assertGreaterThan($as->chosen->filling->levels[0], $refused->chosen->filling->levels[0]);
         self::assertGreaterThan($as->chosen->sauce->reduce, $refused->chosen->sauce->reduce);
     }
 
@@ -107,18 +109,18 @@ final class LedgerTest extends TestCase
         $as = self::adapt(level: LevelSchool::NearlyCovered);
         self::assertGreaterThan(0.5, $as->chosen->salt->holdBackGrams);
         self::assertGreaterThan(0, $as->chosen->sauce->reduce);
-        self::assertGreaterThan(1, $as->slurry->grams);
+        self::assertGreaterThan(1, $as->chosen->slurry->grams);
 
         $salt = self::adapt(new LedgerChoices(['hold-salt']), LevelSchool::NearlyCovered);
         self::assertSame([0.0, true], [$salt->chosen->salt->holdBackGrams, self::entry($salt, 'hold-salt')->refused]);
 
         $thin = self::adapt(new LedgerChoices(['reduce']), LevelSchool::NearlyCovered);
         self::assertSame(0.0, $thin->chosen->sauce->reduce);
-        self::assertGreaterThan($as->slurry->grams, $thin->slurry->grams, 'more sauce is left to thicken');
-        self::assertLessThan($as->chosen->finish->total, $thin->chosen->finish->total);
+        self::assertGreaterThan($as->chosen->slurry->grams, $thin->chosen->slurry->grams, 'more sauce is left to thicken');
+        self::assertLessThan($as->chosen->work->finish()->total, $thin->chosen->work->finish()->total);
 
         $unthickened = self::adapt(new LedgerChoices(['thicken']));
-        self::assertSame(0.0, $unthickened->slurry->grams);
+        self::assertSame(0.0, $unthickened->chosen->slurry->grams);
         self::assertTrue(self::entry($unthickened, 'thicken')->refused);
 
         $raw = self::adapt(new LedgerChoices(['boil:i4']));
@@ -140,7 +142,7 @@ final class LedgerTest extends TestCase
 
     public function testWhatIsRefusedIsTheOnlyThingMarkedSo(): void
     {
-        $ledger = self::adapt(new LedgerChoices(['late:i8']))->ledger;
+        $ledger = self::adapt(new LedgerChoices(['late:i8']))->chosen->process->entries;
         foreach ($ledger as $entry) {
             self::assertSame('late:i8' === $entry->key, $entry->refused, $entry->code);
         }
@@ -157,27 +159,27 @@ final class LedgerTest extends TestCase
         return (new AdaptBraise())->adapt((new BraiseOrder(
             $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), $level, steps: $reading->steps, choices: $choices, allIngredients: $reading->ingredients,
+            new Kitchen(), $level, dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways), choices: $choices,
         ))->informedByRecipe());
     }
 
     private static function entry(AdaptedBraise $braise, string $code): LedgerEntry
     {
-        foreach ($braise->ledger as $entry) {
+        foreach ($braise->chosen->process->entries as $entry) {
             if ($code === $entry->code) {
                 return $entry;
             }
         }
-        self::fail("No $code in ".implode(', ', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->ledger)));
+        self::fail("No $code in ".implode(', ', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries)));
     }
 
-    private static function step(AdaptedBraise $braise, string $code): AdaptedStep
+    private static function deed(AdaptedBraise $braise, string $code): Deed
     {
-        foreach ($braise->method as $step) {
-            if ($code === $step->code) {
-                return $step;
+        foreach ($braise->chosen->process->deeds as $deed) {
+            if ($code === $deed->code) {
+                return $deed;
             }
         }
-        self::fail("No step $code.");
+        self::fail("Nothing done for $code.");
     }
 }

@@ -6,8 +6,8 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\AdaptedStep;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
@@ -17,6 +17,8 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\DishReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Safety\Finding;
@@ -58,7 +60,7 @@ final class PartsOfARecipeTest extends TestCase
     public function testTheStringIsTakenOutInThePlanAndInTheMethod(): void
     {
         $braise = self::adapt();
-        $steps = array_values(array_filter($braise->method, static fn (AdaptedStep $s): bool => 'take-out' === $s->code));
+        $steps = $braise->chosen->process->in(Stage::Finish, ActKind::TakeOut);
 
         self::assertSame('bay leaves, string', self::listOf($braise, 'take-out'));
         self::assertCount(1, $steps);
@@ -82,7 +84,7 @@ final class PartsOfARecipeTest extends TestCase
         return (new AdaptBraise())->adapt(new BraiseOrder(
             $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), steps: $reading->steps, allIngredients: $reading->ingredients,
+            new Kitchen(), dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
         ));
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Caught;
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\Change\OtherSides;
+use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
-use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\WayOut;
-use Pausis\Core\Adaptation\WholeDay;
+use Pausis\Core\Adaptation\Schedule\Caught;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
@@ -27,7 +28,7 @@ final class PlanDayTest extends TestCase
     {
         $day = self::plan(['mash', 'steamed-greens', 'warm-loaf']);
 
-        self::assertSame([], $day->wishes);
+        self::assertTrue($day->possible);
         self::assertTrue($day->optimal);
         $codes = array_map(static fn (Placed $p): string => $p->job->code, $day->placed);
         foreach (['brown-meat', 'load', 'fork-test', 'lift-out', 'peel', 'mash', 'steam', 'warm', 'plate'] as $code) {
@@ -44,39 +45,41 @@ final class PlanDayTest extends TestCase
         $sides = ['pasta', 'egg-noodles', 'toasted-rolls', 'green-beans', 'flatbread'];
         $day = self::plan($sides);
 
-        self::assertNotSame([], $day->wishes);
-        self::assertContains('hands', $day->wishes);
+        $wishes = Days::clashing($day);
+        self::assertContains('hands', $wishes);
         $times = array_map(static fn (Placed $p): \DateTimeImmutable => $p->from, $day->placed);
         $sorted = $times;
         sort($sorted);
         self::assertSame($sorted, $times, 'the braise alone, in order');
-        self::assertNotSame([], $day->ways);
-        self::assertLessThanOrEqual(4, \count($day->ways));
-        foreach ($day->ways as $way) {
-            self::assertSame([], self::taking($way, $sides)->wishes, "$way->code $way->value");
+        $ways = Days::ways($day);
+        self::assertNotSame([], $ways);
+        self::assertLessThanOrEqual(4, \count($ways));
+        foreach ($ways as $way) {
+            self::assertTrue(self::taking($way, $sides)->possible, $way->code);
         }
-        $clashing = array_map(static fn (string $w): string => substr($w, 5), array_filter($day->wishes, static fn (string $w): bool => str_starts_with($w, 'side:')));
-        self::assertNotSame([], self::plan(array_values($clashing))->wishes);
+        $clashing = array_map(static fn (string $w): string => substr($w, 5), array_filter($wishes, static fn (string $w): bool => str_starts_with($w, 'side:')));
+        self::assertFalse(self::plan(array_values($clashing))->possible);
         foreach ($clashing as $one) {
-            self::assertSame([], self::plan(array_values(array_diff($clashing, [$one])))->wishes, "without $one the rest would fit");
+            self::assertTrue(self::plan(array_values(array_diff($clashing, [$one])))->possible, "without $one the rest would fit");
         }
     }
 
     public function testOneCookDrainsTheNoodlesWhenTheSauceIsBegunSooner(): void
     {
         $home = new Presence([], '22:45', '05:00');
-        $alone = self::plan([], presence: $home)->braise->chosen;
+        $alone = self::plan([], presence: $home)->braise->day();
         $noodles = self::plan(['egg-noodles'], presence: $home);
-        $chosen = $noodles->braise->chosen;
+        $chosen = $noodles->braise->day();
+        $finish = $noodles->braise->finish();
 
-        self::assertSame([], $noodles->wishes);
+        self::assertTrue($noodles->possible);
         self::assertNoClash($noodles, 1);
-        self::assertInstanceOf(DayPlan::class, $alone->day);
-        self::assertInstanceOf(DayPlan::class, $chosen->day);
-        self::assertLessThan($alone->day->at(TaskKind::Sauce)?->at, $chosen->day->at(TaskKind::Sauce)?->at);
-        self::assertLessThan($alone->day->switchOn, $chosen->day->switchOn);
-        self::assertContains('sauce-waits', array_map(static fn (Term $t): string => $t->code, $chosen->finish->terms));
-        self::assertEqualsWithDelta($chosen->finish->total, array_sum(array_map(static fn (Term $t): float => $t->value, $chosen->finish->terms)), 1e-9);
+        self::assertInstanceOf(DayPlan::class, $alone);
+        self::assertInstanceOf(DayPlan::class, $chosen);
+        self::assertLessThan($alone->at(TaskKind::Sauce)?->at, $chosen->at(TaskKind::Sauce)?->at);
+        self::assertLessThan($alone->switchOn, $chosen->switchOn);
+        self::assertContains('sauce-waits', array_map(static fn (Term $t): string => $t->code, $finish->terms));
+        self::assertEqualsWithDelta($finish->total, array_sum(array_map(static fn (Term $t): float => $t->value, $finish->terms)), 1e-9);
     }
 
     public function testAJobThatTheCookSetsIsKeptThereOrSaidToClash(): void
@@ -88,11 +91,11 @@ final class PlanDayTest extends TestCase
         foreach ($kept->placed as $placed) {
             $starts[$placed->job->id] = $placed->from;
         }
-        self::assertSame([], $kept->wishes);
+        self::assertTrue($kept->possible);
         self::assertEquals($at, $starts['slaw-0']);
 
         $refused = self::plan(['mash', 'slaw'], presence: $presence, pins: ['mash-2' => $at, 'slaw-0' => $at]);
-        self::assertSame([], $refused->wishes);
+        self::assertTrue($refused->possible);
         self::assertSame(['mash-2' => 'too-early'], $refused->refused);
         self::assertContainsEquals($at, array_map(static fn (Placed $p): \DateTimeImmutable => $p->from, $refused->placed));
     }
@@ -143,15 +146,13 @@ final class PlanDayTest extends TestCase
     /** @param list<string> $sides */
     private static function taking(WayOut $way, array $sides): WholeDay
     {
-        $without = array_values(array_diff($sides, [$way->value]));
+        $people = People::alone(Days::working());
+        $braise = Days::braise(new Kitchen('more-hands' === $way->code ? $people->andHelpers((int) $way->variables['count']) : $people));
+        foreach ($way->changes as $change) {
+            $sides = $change instanceof OtherSides ? [...array_diff($sides, $change->without), ...$change->with] : $sides;
+        }
 
-        return match ($way->code) {
-            'other-setting' => Days::plan(Days::braise(Kitchen::alone(Days::working()), choice: ProgramChoice::from($way->value)), $sides) ?? throw new \LogicException('no plan'),
-            'more-hands' => self::plan($sides, people: People::alone(Days::working())->andHelpers((int) $way->value)),
-            'without-side', 'without-sides' => self::plan(array_values(array_diff($sides, explode(',', $way->value)))),
-            'instead-side' => self::plan([...$without, 'warm-loaf']),
-            default => self::plan($sides, serve: Days::at('19:00')->modify("+$way->value minutes")),
-        };
+        return Days::plan((new AdaptBraise())->adapt($way->of($braise->order)), $sides) ?? throw new \LogicException('no plan');
     }
 
     /**

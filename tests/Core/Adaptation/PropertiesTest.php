@@ -8,6 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\DayPlan;
@@ -54,18 +55,19 @@ final class PropertiesTest extends TestCase
             Generators::choose(0, 2500),
         )->then(function (string $cut, int $grams, int $pieces, int $decilitres, LevelSchool $level, int $altitude): void {
             $order = self::order($cut, $grams / 1000, $pieces, $decilitres / 10, $level, (float) $altitude);
-            $braise = (new AdaptBraise(new Simulation(16, 120.0)))->adapt($order);
+            $braise = (new AdaptBraise(new Evaluation(simulation: new Simulation(16, 120.0))))->adapt($order);
             foreach ($braise->outcomes as $outcome) {
                 $this->assertWindowsInOrder($outcome->windows);
-                foreach ([$outcome->sauce->original, $outcome->sauce->atEnd, $outcome->salt->sum, $outcome->before, $outcome->finish] as $sum) {
+                foreach ([$outcome->sauce->original, $outcome->sauce->atEnd, $outcome->salt->sum, $outcome->work->before(), $outcome->work->finish()] as $sum) {
                     self::assertEqualsWithDelta($sum->total, self::added($sum), 1e-6);
                 }
                 self::assertLessThan(1e-9, $outcome->best->energy->imbalance());
                 self::assertGreaterThanOrEqual(0.0, $outcome->sauce->load);
                 self::assertGreaterThanOrEqual($outcome->salt->percentBefore - 1e-9, $outcome->salt->percentAfter);
-                self::assertGreaterThan(0.0, $outcome->fill);
-                if ($outcome->day instanceof DayPlan) {
-                    $this->assertPlanInOrder($outcome->day, $order->serveAt);
+                self::assertGreaterThan(0.0, $outcome->filling->fill);
+                $day = $braise->days[$outcome->choice->value];
+                if ($day instanceof DayPlan) {
+                    $this->assertPlanInOrder($day, $order->serveAt);
                 }
             }
             self::assertTrue(null === $braise->chosen->unsafe || null !== $braise->outcomes[0]->unsafe);

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Adaptation;
 
-use Pausis\Core\Adaptation\Caught;
+use Pausis\Core\Adaptation\Change\RunOn;
+use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Schedule\Caught;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Adaptation\Sureness;
-use Pausis\Core\Adaptation\WayOut;
-use Pausis\Core\Adaptation\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
@@ -34,7 +35,7 @@ final class SharedDayTest extends TestCase
         $day = Days::plan(Days::braise($kitchen), ['mash', 'steamed-greens', 'green-salad', 'warm-loaf']);
 
         self::assertNotNull($day);
-        self::assertSame([], $day->wishes);
+        self::assertTrue($day->possible);
         $hands = array_unique(array_map(static fn (Placed $p): string => $p->person->name ?? '', array_filter($day->placed, static fn (Placed $p): bool => $p->job->hands)));
         sort($hands);
         self::assertSame(['Joris', 'Tamsin'], $hands);
@@ -51,7 +52,7 @@ final class SharedDayTest extends TestCase
 
         self::assertNotNull($alone);
         self::assertGreaterThan($alone->modify('+10 minutes'), $both);
-        $day = Days::plan(Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), lines: $lines, choice: ProgramChoice::High))?->braise->chosen->day;
+        $day = Days::plan(Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), lines: $lines, choice: ProgramChoice::High))?->braise->day();
         self::assertInstanceOf(DayPlan::class, $day);
         self::assertEquals($both, $day->at(TaskKind::Prepare)?->at);
     }
@@ -84,7 +85,7 @@ final class SharedDayTest extends TestCase
         $day = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00'))), [], [$job => $at]);
 
         self::assertNotNull($day);
-        self::assertSame([], $day->wishes);
+        self::assertTrue($day->possible);
         $jobs = Days::jobs($day);
         if (null === $why) {
             self::assertSame([], $day->refused);
@@ -99,7 +100,7 @@ final class SharedDayTest extends TestCase
     public function testAForkTestThatIsMovedIsMovedInThePlanToo(): void
     {
         $braise = Days::braise(Kitchen::alone(Days::home('05:00')));
-        $day = Days::plan($braise, [], ['fork-test' => Days::at('17:25')])?->braise->chosen->day;
+        $day = Days::plan($braise, [], ['fork-test' => Days::at('17:25')])?->braise->day();
 
         self::assertInstanceOf(DayPlan::class, $day);
         self::assertEquals(Days::at('17:25'), $day->at(TaskKind::ForkTest)?->at);
@@ -112,7 +113,7 @@ final class SharedDayTest extends TestCase
     public function testVegetablesThatWereCutEarlierLetTheMorningBeginLater(): void
     {
         $braise = Days::braise(Kitchen::alone(Days::home('05:00')));
-        $prepare = static fn (?WholeDay $day): ?\DateTimeImmutable => $day?->braise->chosen->day instanceof DayPlan ? $day->braise->chosen->day->at(TaskKind::Prepare)?->at : null;
+        $prepare = static fn (?WholeDay $day): ?\DateTimeImmutable => $day?->braise->day() instanceof DayPlan ? $day->braise->day()->at(TaskKind::Prepare)?->at : null;
 
         self::assertGreaterThan($prepare(Days::plan($braise)), $prepare(Days::plan($braise, [], ['cut-vegetables' => Days::at('21:00', '2026-11-25')])));
     }
@@ -121,7 +122,7 @@ final class SharedDayTest extends TestCase
     {
         $on = [];
         foreach (Sureness::cases() as $sureness) {
-            $day = Days::braise(Kitchen::alone(Days::home('05:00')), choice: ProgramChoice::High, sureness: $sureness)->chosen->day;
+            $day = Days::braise(Kitchen::alone(Days::home('05:00')), choice: ProgramChoice::High, sureness: $sureness)->day();
             self::assertInstanceOf(DayPlan::class, $day);
             $on[] = $day->switchOn->getTimestamp();
             self::assertEquals(Days::at('19:00'), $day->serve);
@@ -164,7 +165,7 @@ final class SharedDayTest extends TestCase
         $home = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00')), $handling, choice: ProgramChoice::HighThenLow));
 
         self::assertContains('turn-setting', array_map(static fn (Caught $c): string => $c->code, $away->caught ?? []));
-        $on = $home?->braise->chosen->day instanceof DayPlan ? $home->braise->chosen->day->switchOn : null;
+        $on = $home?->braise->day() instanceof DayPlan ? $home->braise->day()->switchOn : null;
         self::assertEquals($on?->modify('+1 hour'), Days::jobs($home)['turn-setting']->from);
     }
 
@@ -203,14 +204,14 @@ final class SharedDayTest extends TestCase
         // Prepared for High while the only ring is taken: on Low the pot is on before that.
         $kitchen = new Kitchen(Days::people(Days::home('05:00')), 1);
         $braise = Days::braise($kitchen, choice: ProgramChoice::High);
-        self::assertInstanceOf(DayPlan::class, $braise->chosen->day);
-        $on = $braise->chosen->day->switchOn;
+        self::assertInstanceOf(DayPlan::class, $braise->day());
+        $on = $braise->day()->switchOn;
         $taken = new Placed(new Job('other', 'other', [], 120, false, 1), $on->modify('-100 minutes'), $on->modify('+20 minutes'));
         $day = Days::plan($braise, [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])]);
 
-        self::assertSame(['braise', 'stove'], $day?->wishes);
-        self::assertContainsEquals(new WayOut('other-setting', 'low'), $day->ways);
-        self::assertSame([], Days::plan(Days::braise($kitchen), [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])])?->wishes);
+        self::assertSame(['braise', 'stove'], Days::clashing($day));
+        self::assertContainsEquals([new RunOn(ProgramChoice::Low)], array_map(static fn (WayOut $w): array => $w->changes, Days::ways($day)));
+        self::assertTrue(Days::plan(Days::braise($kitchen), [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])])?->possible);
     }
 
     public function testAnotherBraiseOfTheDayKeepsItsHandsAndItsCooker(): void
@@ -241,7 +242,7 @@ final class SharedDayTest extends TestCase
             $braise = Days::braise($kitchen, kilograms: 1.0 + mt_rand(0, 3) / 10, choice: 0 === mt_rand(0, 1) ? ProgramChoice::Low : ProgramChoice::High, texture: 0 === mt_rand(0, 1) ? Doneness::Fork : Doneness::Pulls);
             $picked = array_map(static fn (int $k): string => $ids[$k], (array) array_rand($ids, mt_rand(1, 3)));
             $day = Days::plan($braise, $picked, ['portion' => Days::at('20:00')]);
-            if (null !== $day && [] === $day->wishes) {
+            if (true === $day?->possible) {
                 self::assertSound($day, $kitchen);
                 ++$planned;
             }

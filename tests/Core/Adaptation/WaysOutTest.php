@@ -7,9 +7,10 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Change\RunOn;
+use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\WayOut;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
@@ -35,28 +36,28 @@ final class WaysOutTest extends TestCase
 {
     public function testADayThatWorksNeedsNoWayOut(): void
     {
-        self::assertSame([], self::adapt('2026-11-26 20:00', '2026-11-25 18:00')->ways);
+        self::assertSame([], Days::ways(self::adapt('2026-11-26 20:00', '2026-11-25 18:00')));
     }
 
     public function testTooSoonForLowOffersTheSettingThatWorks(): void
     {
         $braise = self::adapt('2026-11-26 20:00', '2026-11-26 12:30', choice: ProgramChoice::Low);
-        self::assertInstanceOf(Clash::class, $braise->chosen->day);
-        $way = $braise->ways[0];
+        self::assertInstanceOf(Clash::class, $braise->day());
+        $way = Days::ways($braise)[0];
 
-        self::assertSame(['setting', 'high'], [$way->code, $way->value]);
-        self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 20:00', '2026-11-26 12:30', choice: ProgramChoice::from($way->value))->chosen->day);
+        self::assertEquals(['setting', [new RunOn(ProgramChoice::High)]], [$way->code, $way->changes]);
+        self::assertInstanceOf(DayPlan::class, (new AdaptBraise())->adapt($way->of($braise->order))->day());
     }
 
     public function testTooSoonForEverythingOffersALaterDinnerThatWorks(): void
     {
         $braise = self::adapt('2026-11-26 15:00', '2026-11-26 12:30');
-        self::assertContains('serve-from', array_map(static fn (WayOut $w): string => $w->code, $braise->ways));
-        $day = $braise->chosen->day;
+        self::assertContains('serve-from', array_map(static fn (WayOut $w): string => $w->code, Days::ways($braise)));
+        $day = $braise->day();
         self::assertInstanceOf(Clash::class, $day);
         self::assertNotNull($day->serveFrom);
 
-        self::assertInstanceOf(DayPlan::class, self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->chosen->day);
+        self::assertInstanceOf(DayPlan::class, self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->day());
     }
 
     public function testSmallerPiecesAreOfferedWhereTheyAreDoneInTime(): void
@@ -64,9 +65,10 @@ final class WaysOutTest extends TestCase
         $joint = Cooks::joint('beef-chuck', 2.0);
         $offered = 0;
         foreach (['11:00', '11:30', '12:00', '12:20', '12:40', '13:00'] as $now) {
-            foreach (self::adapt('2026-11-26 19:00', "2026-11-26 $now", $joint)->ways as $way) {
+            $braise = self::adapt('2026-11-26 19:00', "2026-11-26 $now", $joint);
+            foreach (Days::ways($braise) as $way) {
                 if ('cut' === $way->code) {
-                    self::assertTrue(self::adapt('2026-11-26 19:00', "2026-11-26 $now", $joint->cutInto((int) $way->value), ProgramChoice::High)->chosen->works(), $now);
+                    self::assertWorks((new AdaptBraise())->adapt($way->of($braise->order)), $now);
                     ++$offered;
                 }
             }
@@ -78,10 +80,10 @@ final class WaysOutTest extends TestCase
     {
         $away = new Presence([new Interval(self::at('2026-11-27 06:30'), self::at('2026-11-27 18:50'))], '22:45', '06:15');
         $braise = self::adapt('2026-11-27 19:00', '2026-11-26 08:00', presence: $away);
-        $codes = array_map(static fn (WayOut $w): string => $w->code, $braise->ways);
+        $codes = array_map(static fn (WayOut $w): string => $w->code, Days::ways($braise));
 
         self::assertContains('day-before', $codes);
-        self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->chosen->day);
+        self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->day());
     }
 
     public function testAShortMorningIsHelpedByTheEveningBefore(): void
@@ -89,11 +91,11 @@ final class WaysOutTest extends TestCase
         $lines = [...Days::LINES, '600 g carrots', '1 tsp ground cumin', '1 tsp ground coriander', '1 tsp paprika', '1 cinnamon stick', '1 tsp ground allspice'];
         $kitchen = Kitchen::alone(new Presence([Days::between('06:55', '18:00')], '22:45', '06:15'));
         $short = Days::braise($kitchen, lines: $lines, kilograms: 0.9);
-        $codes = array_map(static fn (WayOut $w): string => $w->code, $short->ways);
+        $codes = array_map(static fn (WayOut $w): string => $w->code, Days::ways($short));
 
-        self::assertInstanceOf(Clash::class, $short->chosen->day);
+        self::assertInstanceOf(Clash::class, $short->day());
         self::assertContains('evening-work', $codes);
-        self::assertTrue(Days::braise($kitchen, (new Handling())->eveningBefore(), $lines, kilograms: 0.9)->chosen->works());
+        self::assertWorks(Days::braise($kitchen, (new Handling())->eveningBefore(), $lines, kilograms: 0.9));
     }
 
     public function testATimerIsOfferedWhereAColdPotWouldElseBeHeldTooLong(): void
@@ -102,10 +104,10 @@ final class WaysOutTest extends TestCase
         foreach (['08:00', '08:30', '09:00', '09:30', '10:00', '10:30', '11:00', '11:30'] as $leaves) {
             $kitchen = Kitchen::alone(new Presence([Days::between($leaves, '18:00')], '22:45', '06:15'));
             $braise = Days::braise($kitchen, choice: ProgramChoice::High);
-            foreach ($braise->ways as $way) {
+            foreach (Days::ways($braise) as $way) {
                 if ('delay' === $way->code) {
-                    $delayed = Days::braise($kitchen, (new Handling())->delayed((float) $way->value), choice: ProgramChoice::High);
-                    self::assertTrue($delayed->chosen->works(), $leaves);
+                    $delayed = (new AdaptBraise())->adapt($way->of($braise->order));
+                    self::assertWorks($delayed, $leaves);
                     self::assertContains('delayed', array_map(static fn (Finding $f): string => $f->rule, $delayed->findings));
                     ++$offered;
                 }
@@ -121,6 +123,11 @@ final class WaysOutTest extends TestCase
             self::assertSame($rule, $braise->chosen->unsafe?->rule);
             self::assertSame('no-delay', $braise->forbidden()?->remedy);
         }
+    }
+
+    private static function assertWorks(AdaptedBraise $braise, string $why = ''): void
+    {
+        self::assertTrue($braise->works($braise->chosen), $why);
     }
 
     private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence()): AdaptedBraise

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Safety;
 
-use Pausis\Core\Adaptation\Internal\PreparedAhead;
+use Pausis\Core\Adaptation\Rules\PreparedAhead;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActTable;
+use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\Misheard;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepReader;
@@ -40,9 +43,10 @@ final class PreparedAheadTest extends TestCase
     #[DataProvider('recipes')]
     public function testWhatIsDoneAheadIsFound(array $steps, array $browned, array $kept, array $filled): void
     {
-        $ahead = PreparedAhead::in(self::steps($steps));
+        $ahead = PreparedAhead::in(self::acts($steps));
+        $ids = static fn (int ...$places): array => array_map(static fn (int $k): string => 's'.($k + 1), array_values($places));
 
-        self::assertSame([$browned, $kept, $filled], [$ahead->browned, $ahead->kept, $ahead->filled]);
+        self::assertSame([$ids(...$browned), $ids(...$kept), $ids(...$filled)], [$ahead->browned, $ahead->kept, $ahead->filled]);
         $rules = array_map(static fn (Finding $f): string => $f->rule, $ahead->findings());
         self::assertSame(array_values(array_filter([[] === $browned ? '' : 'browned-ahead', [] === $filled ? '' : 'cold-insert'])), $rules);
         foreach ($browned as $k) {
@@ -53,12 +57,13 @@ final class PreparedAheadTest extends TestCase
     /**
      * @param list<string> $sentences
      *
-     * @return list<Step>
+     * @return list<Act>
      */
-    private static function steps(array $sentences): array
+    private static function acts(array $sentences): array
     {
         $reader = new StepReader(Misheard::load());
+        $steps = array_map(static fn (string $s, int $k): Step => $reader->read($s, $k + 1)->identified('s'.($k + 1)), $sentences, array_keys($sentences));
 
-        return array_map(static fn (string $s, int $k): Step => $reader->read($s, $k + 1), $sentences, array_keys($sentences));
+        return (new MethodReader(ActTable::load()))->acts($steps, []);
     }
 }

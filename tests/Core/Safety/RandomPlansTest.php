@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
@@ -28,6 +29,7 @@ use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Tests\Core\Days;
@@ -48,7 +50,7 @@ final class RandomPlansTest extends TestCase
         mt_srand(self::SEED);
         $reader = new IngredientReader(Larder::load(), Cuts::load());
         $cuts = Cuts::load()->all();
-        $adapt = new AdaptBraise(new Simulation(10, 120.0));
+        $adapt = new AdaptBraise(new Evaluation(simulation: new Simulation(10, 120.0)));
         $seen = ['planned' => 0, 'forbidden' => 0, 'on Warm' => 0, 'poultry' => 0, 'own start' => 0, 'beans' => 0];
         $asked = $_SERVER['PAUSIS_PLANS'] ?? '';
         $count = is_numeric($asked) ? (int) $asked : self::USUAL;
@@ -70,7 +72,7 @@ final class RandomPlansTest extends TestCase
             $order = new BraiseOrder($ingredients, 4, null, true, $joint, Mass::kilograms($joint->boneless->kilograms * $cut->bone),
                 new Cooker(Volume::litres([3.3, 5.7, 6.5][mt_rand(0, 2)]), Shape::Oval, null, mt_rand(75, 120) / 100, [null, Duration::hours(4), Duration::hours(8), Duration::hours(12)][mt_rand(0, 3)], Cooker::HEAT_SIGMA, (bool) mt_rand(0, 1)),
                 new Room(Temperature::celsius($room), mt_rand(0, 20) * 100), Days::at('12:00', '2026-11-24'), Days::at(\sprintf('%02d:%02d', mt_rand(12, 21), 15 * mt_rand(0, 3))),
-                Kitchen::alone(Days::home('00:00')), choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)], allIngredients: $ingredients, handling: $handling, beforehand: $before);
+                Kitchen::alone(Days::home('00:00')), choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)], dish: new Dish($ingredients, []), handling: $handling, beforehand: $before);
             $braise = $adapt->adapt($order);
             $why = "case $case: {$braise->chosen->choice->value} ".($braise->forbidden()->rule ?? 'allowed');
             self::assertSame(self::mustNot($braise), null !== $braise->forbidden(), $why);
@@ -92,7 +94,7 @@ final class RandomPlansTest extends TestCase
         $left = WhyWarm::LeftOut === $order->beforehand->why ? $order->beforehand->since?->inMinutes() ?? 0.0 : 0.0;
         $work = 0.0;
         $load = 0.0;
-        foreach ($outcome->before->terms as $term) {
+        foreach ($outcome->work->before()->terms as $term) {
             $work += \in_array($term->code, ['dry-meat', 'brown-meat', 'fry-base', 'boil-wine-down', 'load'], true) ? $term->value : 0.0;
             $load += 'load' === $term->code ? $term->value : 0.0;
         }
@@ -104,10 +106,10 @@ final class RandomPlansTest extends TestCase
         };
         $delay = 60 * $order->handling->delayHours;
         $cold = Effort::Cold === $order->handling->effort && !$order->handling->hotLiquid && !$order->handling->warmInsert && null === $order->beforehand->why && $celsius <= 7 && !$order->beforehand->frozen;
-        $latest = max($outcome->core60->latest ?? \INF, $outcome->pot60->latest ?? \INF) + ($work + $left) / 60;
+        $latest = max($outcome->heating->core60->latest ?? \INF, $outcome->heating->pot60->latest ?? \INF) + ($work + $left) / 60;
         $warmAt = self::warmFrom($braise);
         $depth = $order->cooker->depth()->metres;
-        $fits = $outcome->geometry->fits();
+        $fits = $outcome->filling->geometry->fits();
 
         return $order->beforehand->frozen
             || $warmWithoutReason
@@ -116,7 +118,7 @@ final class RandomPlansTest extends TestCase
             || $latest > 4.0
             || (\INF !== $warmAt && ($outcome->planned->latest ?? \INF) > $warmAt)
             || self::tooCool($braise, $warmAt)
-            || !$fits || $outcome->fill > 0.9 || $depth <= 0;
+            || !$fits || $outcome->filling->fill > 0.9 || $depth <= 0;
     }
 
     private static function tooCool(AdaptedBraise $braise, float $warmAt): bool
@@ -149,7 +151,7 @@ final class RandomPlansTest extends TestCase
                 self::assertContains('boil-beans', array_column($braise->findings, 'rule'), $why);
             }
         }
-        $day = $braise->chosen->day;
+        $day = $braise->day();
         if (null !== $braise->forbidden() || !$day instanceof DayPlan) {
             return;
         }

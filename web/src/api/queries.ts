@@ -21,6 +21,7 @@ import type {
   StartCook,
   WaterTestDraft,
   WaterTestView,
+  WaysView,
 } from "./types";
 
 const WHILE_COOKING_MS = 20_000;
@@ -66,6 +67,15 @@ export const useLearnMeaning = () =>
 
 export const useForgetMeaning = () =>
   useSending((words: string) => request<void>("DELETE", `/meanings/${encodeURIComponent(words)}`), ["meanings"]);
+
+/** What would work where the day of a draft can't be. */
+export const useWays = (draft: BraiseDraft, braiseId: string, wanted: boolean) =>
+  useQuery({
+    queryKey: ["ways", braiseId, draft],
+    queryFn: () => request<WaysView>("POST", `/braises/ways?of=${braiseId}`, draft),
+    enabled: wanted,
+    gcTime: 0,
+  });
 
 export const usePreview = (draft: BraiseDraft, braiseId = "") =>
   useQuery({

@@ -4,9 +4,7 @@
 export type Adaptation = {
   verdict: string;
   worry: string;
-  remedy: string;
-  remedyText: string;
-  remedyThickness: string;
+  help: WayView | null;
   outcomes: OutcomeView[];
   liquid: LiquidView;
   salt: SaltView;
@@ -19,12 +17,11 @@ export type Adaptation = {
   weightText: string;
   thicknessText: string;
   serveAt: string;
-  serveFrom: string;
   serveText: string;
   levels: LevelView[];
   lookText: string;
   wholeDay: WholeDayView | null;
-  ways: WayView[];
+  wantsWay: boolean;
 };
 
 /** Where somebody is on the day, against their habit. Local times, YYYY-MM-DDT and a time as typed. */
@@ -213,13 +210,12 @@ export type EventView = {
   id: string;
 };
 
-/** A caution, with its measured value and a remedy that was checked. */
+/** A caution for this braise. */
 export type FindingView = {
   rule: string;
   severity: string;
   text: string;
-  remedy: string;
-  remedyText: string;
+  help: WayView | null;
 };
 
 /** Something that is wrong with a pot that is on, and what to do about it. */
@@ -316,6 +312,7 @@ export type JobView = {
   who: string;
   person: string;
   refused: string;
+  acts: string[];
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -422,6 +419,7 @@ export type OriginalDraft = {
   hours: string;
   oven: string;
   boilsWine: boolean;
+  settings: OwnHours[];
 };
 
 /** Another braise of the day, whose work keeps its time. */
@@ -444,6 +442,13 @@ export type OutcomeView = {
   switchOn: string;
   serveHour: number;
   core60Latest: number;
+};
+
+/** What a recipe for a slow cooker says of one setting. */
+export type OwnHours = {
+  setting: string;
+  fromMinutes: number;
+  toMinutes: number;
 };
 
 /** A side dish of the cook’s own: some work, then some cooking. */
@@ -701,11 +706,17 @@ export type WayRead = {
   original: OriginalDraft;
 };
 
-/** A change that makes an impossible day possible; the planner has checked it. */
+/** A way out of a day that can’t be, or what takes a worry away; it was taken and planned. */
 export type WayView = {
   code: string;
-  value: string;
   text: string;
+  change: Record<string, unknown>;
+  serveText: string;
+};
+
+/** What would work where a day can’t be. */
+export type WaysView = {
+  ways: WayView[];
 };
 
 /** Everything around the braise in one kitchen. */
@@ -720,7 +731,6 @@ export type WholeDayView = {
   sauce: string;
   serve: string;
   clash: string;
-  ways: WayView[];
   caught: string[];
   note: string;
   others: OtherPotView[];

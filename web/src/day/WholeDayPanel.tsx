@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { useHouse } from "../api/queries";
 import type { BraiseDraft, Catalogue, JobView, WholeDayView, WindowView } from "../api/types";
 import { localMoment } from "../hours/localMoment";
@@ -8,7 +9,6 @@ import { Panel } from "../kit/Panel";
 import { JobList } from "./JobList";
 import { OwnSides } from "./OwnSides";
 import { Timeline } from "./Timeline";
-import { takenWay } from "./takenWay";
 import { whatIfs } from "./whatIfs";
 
 const EVENING = [
@@ -25,6 +25,7 @@ export function WholeDayPanel({
   fork,
   draft,
   catalogue,
+  ways,
   onChange,
 }: {
   braiseId: string;
@@ -32,6 +33,7 @@ export function WholeDayPanel({
   fork: WindowView | undefined;
   draft: BraiseDraft;
   catalogue: Catalogue;
+  ways: ReactNode;
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
   const house = useHouse().data?.draft;
@@ -69,23 +71,7 @@ export function WholeDayPanel({
             <div className="mb-3">
               <Notice kind="refuse" word="Not all of it" live>
                 {day.clash} Below is the braise alone.
-                <span className="mt-2 flex flex-wrap gap-2">
-                  {day.ways.map((way) =>
-                    way.code === "more-hands" ? (
-                      <strong key={way.code} className="self-center">
-                        {way.text}: say under House who cooks.
-                      </strong>
-                    ) : (
-                      <Button
-                        key={way.code + way.value}
-                        className="min-h-9 py-0"
-                        onClick={() => onChange(takenWay(way, draft))}
-                      >
-                        {way.text}
-                      </Button>
-                    ),
-                  )}
-                </span>
+                {ways}
               </Notice>
             </div>
           )}

@@ -1,4 +1,4 @@
-import type { FindingView, OutcomeView } from "../api/types";
+import type { FindingView, OutcomeView, WayView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 import { Panel } from "../kit/Panel";
@@ -9,11 +9,11 @@ const KINDS: Record<string, "refuse" | "warn" | "note"> = { refuse: "refuse", wa
 export function CautionsPanel({
   findings,
   outcomes,
-  onRemedy,
+  onTake,
 }: {
   findings: FindingView[];
   outcomes: OutcomeView[];
-  onRemedy: (code: string) => void;
+  onTake: (way: WayView) => void;
 }) {
   const refused = outcomes.filter((outcome) => !outcome.safe && !outcome.chosen);
   return (
@@ -22,15 +22,11 @@ export function CautionsPanel({
         {findings.map((finding) => (
           <Notice key={finding.rule + finding.text} kind={KINDS[finding.severity] ?? "note"}>
             {finding.text}
-            {finding.remedyText && (
+            {finding.help && (
               <span className="mt-1 block">
-                {finding.remedy === "boil-beans-first" ? (
-                  <strong>What helps: {finding.remedyText}.</strong>
-                ) : (
-                  <Button className="min-h-9 py-0" onClick={() => onRemedy(finding.remedy)}>
-                    {finding.remedyText}
-                  </Button>
-                )}
+                <Button className="min-h-9 py-0" onClick={() => finding.help && onTake(finding.help)}>
+                  {finding.help.text}
+                </Button>
               </span>
             )}
           </Notice>

@@ -1,4 +1,4 @@
-import type { ComponentProps } from "react";
+import type { ComponentProps, ReactNode } from "react";
 import type { BraiseView, WayView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
@@ -21,8 +21,8 @@ export function Verdict({
   refusal,
   history,
   onTitle,
-  onRemedy,
-  onWay,
+  ways,
+  onTake,
 }: {
   view: BraiseView;
   title: string;
@@ -30,8 +30,8 @@ export function Verdict({
   refusal: string;
   history: ComponentProps<typeof UndoButtons>;
   onTitle: (title: string) => void;
-  onRemedy: (code: string) => void;
-  onWay: (way: WayView) => void;
+  ways: ReactNode;
+  onTake: (way: WayView) => void;
 }) {
   const adaptation = view.adaptation;
   const first = adaptation ? undefined : view.problems[0];
@@ -67,9 +67,9 @@ export function Verdict({
             <Moved>{adaptation?.verdict ?? ""}</Moved>
           </p>
         )}
-        {!first && (adaptation?.worry || (adaptation?.remedyText && adaptation.ways.length === 0)) && (
+        {!first && adaptation && (adaptation.worry || adaptation.help) && (
           <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
-            {adaptation.worry && !adaptation.verdict.includes(adaptation.worry) && (
+            {adaptation.worry && (
               <p className="min-w-0 flex-1 basis-80">
                 <span aria-hidden="true" className="text-heat">
                   ▲{" "}
@@ -77,23 +77,14 @@ export function Verdict({
                 {adaptation.worry}
               </p>
             )}
-            {adaptation.remedyText && adaptation.remedy !== "boil-beans-first" && (
-              <Button weight="main" onClick={() => onRemedy(adaptation.remedy)}>
-                {adaptation.remedyText}
+            {adaptation.help && (
+              <Button weight="main" onClick={() => adaptation.help && onTake(adaptation.help)}>
+                {adaptation.help.text}
               </Button>
             )}
           </div>
         )}
-        {!first && adaptation && adaptation.ways.length > 0 && (
-          <div className="mt-2 flex flex-wrap items-center gap-2">
-            <span className="font-semibold">What would work:</span>
-            {adaptation.ways.map((way) => (
-              <Button key={way.code} className="min-h-9 py-0" onClick={() => onWay(way)}>
-                {way.text}
-              </Button>
-            ))}
-          </div>
-        )}
+        {!first && adaptation?.wantsWay && adaptation.wholeDay === null && ways}
       </div>
     </section>
   );

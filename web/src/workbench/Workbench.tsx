@@ -1,6 +1,7 @@
 import { useRef } from "react";
-import { useCatalogue, useCookers } from "../api/queries";
-import type { BraiseView } from "../api/types";
+import { mergePatch } from "../api/mergePatch";
+import { useCatalogue, useCookers, useWays } from "../api/queries";
+import type { BraiseView, WayView } from "../api/types";
 import { useTitle } from "../app/useTitle";
 import { ComparePanel } from "../compare/ComparePanel";
 import { DayPanel } from "../day/DayPanel";
@@ -15,8 +16,7 @@ import { MeatPanel } from "../meat/MeatPanel";
 import { PotPanel } from "../pot/PotPanel";
 import { RecipePanel } from "../recipe/RecipePanel";
 import { CautionsPanel } from "../safety/CautionsPanel";
-import { applyRemedy } from "./applyRemedy";
-import { applyWay } from "./applyWay";
+import { Ways } from "../ways/Ways";
 import { ConflictDialog } from "./ConflictDialog";
 import { useDraft } from "./useDraft";
 import { Verdict } from "./Verdict";
@@ -31,6 +31,11 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
   const last = useRef(view.adaptation);
   last.current = view.adaptation ?? last.current;
   const adaptation = view.adaptation ?? last.current;
+  const found = useWays(draft, view.id, view.adaptation?.wantsWay === true && saving === "saved");
+  const take = (way: WayView) => change(mergePatch(draft, way.change));
+  const ways = (
+    <Ways ways={found.data?.ways ?? []} looking={found.data === undefined} error={found.error} onTake={take} />
+  );
   const stale = view.adaptation === null && adaptation !== null;
   if (catalogue === undefined) {
     return <Waiting what="the choices" error={null} again={() => undefined} />;
@@ -44,8 +49,8 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
         refusal={refusal}
         history={history}
         onTitle={(title) => change({ title })}
-        onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
-        onWay={(way) => change(applyWay(way, draft))}
+        ways={ways}
+        onTake={take}
       />
       {setAside !== null && (
         <p role="status" className="flex flex-wrap items-center gap-3">
@@ -106,6 +111,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
           day={adaptation.wholeDay}
           draft={draft}
           catalogue={catalogue}
+          ways={ways}
           onChange={change}
         />
       )}
@@ -118,11 +124,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
             problem={problem}
             onChange={change}
           />
-          <CautionsPanel
-            findings={adaptation.findings}
-            outcomes={adaptation.outcomes}
-            onRemedy={(code) => change(applyRemedy(code, draft, adaptation))}
-          />
+          <CautionsPanel findings={adaptation.findings} outcomes={adaptation.outcomes} onTake={take} />
         </div>
       )}
       {adaptation && (

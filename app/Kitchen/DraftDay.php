@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Kitchen;
+
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
+
+/** What a draft says of the day beside the braise itself. */
+final readonly class DraftDay
+{
+    public function __construct(private Sides $sides)
+    {
+    }
+
+    /** @return list<Side> those of the table and the cook's own */
+    public function sides(BraiseDraft $draft): array
+    {
+        $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
+        foreach ($draft->ownSides as $k => $own) {
+            $sides[] = Side::own("own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where, 'oven' === $own->where);
+        }
+
+        return $sides;
+    }
+
+    /** @return array<string, \DateTimeImmutable> by job */
+    public function pins(BraiseDraft $draft, \DateTimeZone $zone): array
+    {
+        $pins = [];
+        foreach ($draft->pins as $pin) {
+            $at = DraftOrder::moment($pin->at, $zone);
+            if (null !== $at) {
+                $pins[$pin->job] = $at;
+            }
+        }
+
+        return $pins;
+    }
+}

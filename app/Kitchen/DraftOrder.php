@@ -1,0 +1,412 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Kitchen;
+
+use Pausis\App\Api\Wire\AwayDraft;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\HandlingDraft;
+use Pausis\App\Api\Wire\IngredientDraft;
+use Pausis\App\Api\Wire\LedgerAmount;
+use Pausis\App\Api\Wire\StepDraft;
+use Pausis\App\Store\Cookers;
+use Pausis\App\Store\HouseRecord;
+use Pausis\App\Store\Meanings;
+use Pausis\App\Store\Needs;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\Interval;
+use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
+use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Stay;
+use Pausis\Core\Day\TypedHabits;
+use Pausis\Core\Day\Whereabouts;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Room;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LayerOrder;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Beforehand;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\WhyWarm;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Problem\Range;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Length;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Quantity\UnitSystem;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\ActReader;
+use Pausis\Core\Recipe\Correction;
+use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\DishReader;
+use Pausis\Core\Recipe\Doubt;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Naming;
+use Pausis\Core\Recipe\OriginalMethod;
+use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\StepReader;
+use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Recipe\TypedTime;
+use Pausis\Core\Recipe\Way;
+use Pausis\Core\Tenderness\Doneness;
+
+/** Turns what a cook typed into an order for the core, with every problem and its place. */
+final readonly class DraftOrder
+{
+    private const FARTHEST_DAYS = 14;
+
+    public function __construct(private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs, private Meanings $meanings, private DishReader $dishes)
+    {
+    }
+
+    /**
+     * With an identity for every line and step. In drafts of before it is what their ledger hung on then: the food's name, the place of
+     * the step.
+     */
+    public static function identified(BraiseDraft $draft): BraiseDraft
+    {
+        $seen = array_fill_keys(array_map(static fn (IngredientDraft $i): string => $i->id, $draft->ingredients), true);
+        $lines = [];
+        foreach ($draft->ingredients as $i) {
+            $id = $i->id;
+            for ($k = 2, $name = mb_substr($i->food, 0, 380); '' === $id; ++$k) {
+                $id = isset($seen[$name]) || '' === $name ? '' : $name;
+                $name = $i->food." ($k)";
+            }
+            $seen[$id] = true;
+            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id, $i->part);
+        }
+        $steps = array_map(static fn (StepDraft $s, int $k): StepDraft => new StepDraft($s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id), $draft->steps, array_keys($draft->steps));
+
+        return $draft->with($lines, $steps);
+    }
+
+    /** @return list<Ingredient> one a line of the draft, ignored ones included */
+    public function understood(BraiseDraft $draft): array
+    {
+        $reader = $this->reader->for(UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary());
+
+        return array_map(
+            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role))->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise),
+            $draft->ingredients,
+        );
+    }
+
+    /**
+     * The recipe as a process, as corrected.
+     *
+     * @param list<Ingredient> $understood
+     */
+    public function dish(BraiseDraft $draft, array $understood): Dish
+    {
+        $corrections = [];
+        foreach ($draft->steps as $step) {
+            $minutes = '' === trim($step->minutes) ? null : Minutes::of($this->steps->minutes(preg_match('/\p{L}/u', $step->minutes) ? $step->minutes : "$step->minutes min"));
+            $kind = StepKind::tryFrom($step->kind);
+            if (null !== $minutes || null !== $kind) {
+                $corrections[$step->id] = new Correction(null === $kind ? null : ActReader::ofStep($kind) ?? ActKind::Other, $minutes);
+            }
+        }
+
+        return $this->dishes->read($understood, $this->steps($draft, $understood), $this->ways($draft), $corrections);
+    }
+
+    /** @return list<Way> the recipe's own, where it is known */
+    private function ways(BraiseDraft $draft): array
+    {
+        $original = $this->original($draft, new Problems());
+        $settings = [];
+        foreach (Method::SlowCooker === $original?->method ? $draft->original->settings : [] as $own) {
+            $settings[$own->setting] = Minutes::between($own->fromMinutes, $own->toMinutes);
+        }
+        $oven = $original?->ovenCelsius;
+
+        return null === $original ? [] : [new Way($original->method, Minutes::exactly(60 * $original->hours), null === $oven ? null : [$oven, $oven], $settings)];
+    }
+
+    /**
+     * @param list<Ingredient> $understood
+     *
+     * @return list<Step> one a step of the draft
+     */
+    public function steps(BraiseDraft $draft, array $understood): array
+    {
+        $naming = new Naming($understood);
+
+        return array_map(function (StepDraft $s) use ($naming): Step {
+            $read = $this->steps->read($s->source, $s->line);
+            $minutes = '' === trim($s->minutes) ? $read->minutes : $this->steps->minutes(preg_match('/\p{L}/u', $s->minutes) ? $s->minutes : "$s->minutes min") ?? $read->minutes;
+
+            return $read->corrected(StepKind::tryFrom($s->kind) ?? $read->kind, $minutes)->using($naming->in($s->source))->identified($s->id);
+        }, $draft->steps);
+    }
+
+    /**
+     * @param list<Ingredient> $understood
+     * @param Cooker|null      $cooker     in place of the one that the draft names
+     */
+    public function order(BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null): ?BraiseOrder
+    {
+        $kept = [];
+        foreach ($understood as $k => $ingredient) {
+            if (!$draft->ingredients[$k]->ignored) {
+                $kept[] = $ingredient;
+            }
+        }
+        $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
+        $original = $this->original($draft, $problems);
+        [$joint, $bone] = $this->meat($draft, $problems);
+        $cooker ??= $this->cookers->find($draft->cookerId)?->cooker();
+        if (null === $cooker) {
+            $problems->add('no-cooker', 'cookerId');
+        }
+        $serveAt = $this->serveAt($draft->serveAt, $house->zone(), $now, $problems);
+        $kitchen = null === $serveAt ? new Kitchen() : $this->kitchen($draft->away, $house, $now, $serveAt, $problems);
+        $level = $this->choice(LevelSchool::class, $draft->level, 'level', $problems);
+        $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
+        $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
+        $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
+        $sureness = $this->choice(Sureness::class, $draft->sure, 'sure', $problems);
+        $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
+        if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
+            || null === $level || null === $texture || null === $thickness || null === $thickener || null === $sureness) {
+            return null;
+        }
+
+        return (new BraiseOrder(
+            $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
+            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
+            $level, $texture, $thickness, $thickener, $setting, null, $this->dish($draft, $understood),
+            new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
+            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness, $this->beforehand($draft, $understood, $problems),
+        ))->informedByRecipe();
+    }
+
+    private function handling(HandlingDraft $draft, \DateTimeZone $zone, Problems $problems): Handling
+    {
+        $lids = [];
+        foreach ($draft->lids as $k => $typed) {
+            $hours = '' === trim($typed) ? null : TypedQuantity::hours($typed, "handling.lids.$k", $problems);
+            if (null !== $hours && $problems->within(Range::horizonHours(), $hours, "handling.lids.$k")) {
+                $lids[] = $hours;
+            }
+        }
+        sort($lids);
+        $start = '' === $draft->start ? null : self::moment($draft->start, $zone);
+        if ('' !== $draft->start && null === $start) {
+            $problems->add('start-not-understood', 'handling.start');
+        }
+
+        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore, $draft->saltBefore,
+            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
+            60 * ($this->hours(preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(), $problems) ?? 0.0));
+    }
+
+    /** @param list<Ingredient> $understood */
+    private function beforehand(BraiseDraft $draft, array $understood, Problems $problems): Beforehand
+    {
+        $meat = $draft->meat;
+        $frozen = [] !== array_filter($understood, static fn (Ingredient $i): bool => \in_array(Doubt::Frozen, $i->doubts, true))
+            || [] !== array_filter($draft->steps, fn (StepDraft $s): bool => IngredientReader::isFrozen($s->source) && $this->namesMeat($s->source));
+        $since = $this->hours(preg_match('/^\s*\d+\s*$/', $meat->since) ? "$meat->since min" : $meat->since, 'meat.since', Range::horizonHours(), $problems);
+        $why = WhyWarm::tryFrom($meat->why);
+        if (null === $why && '' !== $meat->why) {
+            $problems->add('unknown-choice', 'meat.why', ['typed' => $meat->why]);
+        }
+
+        return new Beforehand($frozen && !$meat->thawed, $why, null === $since ? null : Duration::hours($since));
+    }
+
+    /** Frozen peas are no worry. */
+    private function namesMeat(string $source): bool
+    {
+        return null !== $this->cuts->named($source) || preg_match('/\\b(?:frozen|freezer)\\W+(?:\\w+\\W+){0,3}?(?:meat|joint|roast|shanks?|beef|pork|lamb|chicken|solid)\\b|\\b(?:meat|joint|beef|pork|lamb|chicken)\\b[^.;]{0,40}\\b(?:frozen|freezer)\\b/iu', $source);
+    }
+
+    /** Null where nothing is typed, or nothing that is right. */
+    private function hours(string $typed, string $path, Range $range, Problems $problems): ?float
+    {
+        $hours = '' === trim($typed) ? null : TypedQuantity::hours($typed, $path, $problems);
+
+        return null !== $hours && $problems->within($range, $hours, $path) ? $hours : null;
+    }
+
+    /**
+     * What isn't understood is said, and left out: the rest can still be worked out.
+     *
+     * @param list<LedgerAmount> $typed
+     *
+     * @return array<string, float> mL by key
+     */
+    private function amounts(array $typed, Problems $problems): array
+    {
+        $amounts = [];
+        foreach ($typed as $one) {
+            $millilitres = TypedQuantity::millilitres($one->typed, "amounts.$one->key", $problems);
+            if (null !== $millilitres && $problems->within(Range::liquidMillilitres(), $millilitres, "amounts.$one->key")) {
+                $amounts[$one->key] = $millilitres;
+            }
+        }
+
+        return $amounts;
+    }
+
+    private function wholeNumber(string $typed, string $path, Range $range, Problems $problems): ?int
+    {
+        if (!preg_match('/^\s*\d{1,4}\s*$/', $typed)) {
+            $problems->add('number-not-understood', $path, ['typed' => mb_substr($typed, 0, 40)]);
+
+            return null;
+        }
+
+        return $problems->within($range, (float) $typed, $path) ? (int) $typed : null;
+    }
+
+    private function original(BraiseDraft $draft, Problems $problems): ?OriginalMethod
+    {
+        if ('' === trim($draft->original->hours)) {
+            return null;
+        }
+        $method = $this->choice(Method::class, $draft->original->method, 'original.method', $problems);
+        $hours = TypedQuantity::hours($draft->original->hours, 'original.hours', $problems);
+        $oven = '' === trim($draft->original->oven) ? null : TypedQuantity::celsius($draft->original->oven, 'original.oven', $problems);
+        if (null === $method || null === $hours || !$problems->within(Range::horizonHours(), $hours, 'original.hours')
+            || (null !== $oven && !$problems->within(Range::ovenCelsius(), $oven, 'original.oven'))) {
+            return null;
+        }
+
+        return new OriginalMethod($method, $hours, $oven);
+    }
+
+    /** @return array{Joint|null, Mass} the meat without its bone, and the bone */
+    private function meat(BraiseDraft $draft, Problems $problems): array
+    {
+        $meat = $draft->meat;
+        $cut = $this->cuts->find($meat->cut);
+        if (null === $cut) {
+            $problems->add('unknown-cut', 'meat.cut');
+        }
+        $kilograms = TypedQuantity::kilograms($meat->weight, 'meat.weight', $problems);
+        $pieces = $this->wholeNumber($meat->pieces, 'meat.pieces', Range::pieces(), $problems);
+        $thickness = '' === trim($meat->thickness) ? null : TypedQuantity::centimetres($meat->thickness, 'meat.thickness', $problems);
+        $start = TypedQuantity::celsius($meat->start, 'meat.start', $problems);
+        if (null === $cut || null === $kilograms || null === $pieces || null === $start
+            || ('' !== trim($meat->thickness) && null === $thickness)) {
+            return [null, Mass::kilograms(0)];
+        }
+        $found = new Problems();
+        $need = $this->needs->of($cut);
+        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found, $need->sigma);
+        $joint = $joint?->needing($joint->needHours * $need->factor());
+        foreach ($found->all() as $problem) {
+            $problems->add($problem->code, match ($problem->path) {
+                'meat.kg' => 'meat.weight',
+                'meat.thicknessCm' => 'meat.thickness',
+                'meat.startTemperature' => 'meat.start',
+                default => $problem->path,
+            }, $problem->variables);
+        }
+
+        return [$joint, null === $joint ? Mass::kilograms(0) : Mass::kilograms($kilograms * $cut->bone)];
+    }
+
+    private function serveAt(string $typed, \DateTimeZone $zone, \DateTimeImmutable $now, Problems $problems): ?\DateTimeImmutable
+    {
+        $at = self::moment($typed, $zone, true);
+        $code = match (true) {
+            null === $at => 'serve-not-understood',
+            $at <= $now => 'serve-in-the-past',
+            $at > $now->modify('+'.self::FARTHEST_DAYS.' days') => 'serve-too-far',
+            default => null,
+        };
+        if (null !== $code) {
+            $problems->add($code, 'serveAt');
+
+            return null;
+        }
+
+        return $at;
+    }
+
+    /**
+     * Who is there when: their habits, and what is otherwise on the day.
+     *
+     * @param list<AwayDraft> $away
+     */
+    private function kitchen(array $away, HouseRecord $house, \DateTimeImmutable $now, \DateTimeImmutable $serveAt, Problems $problems): Kitchen
+    {
+        $stays = array_fill_keys(array_column($house->people, 'id'), []);
+        foreach ($away as $k => $one) {
+            $from = self::moment($one->from, $house->zone());
+            $to = self::moment($one->to, $house->zone(), true);
+            $everybody = '' === $one->who ? array_keys($stays) : array_intersect(array_keys($stays), [$one->who]);
+            if (null === $from || null === $to) {
+                $problems->add('away-not-understood', "away.$k");
+            } elseif ($to <= $from) {
+                $problems->add('away-backwards', "away.$k");
+            } elseif ([] === $everybody) {
+                $problems->add('away-who-unknown', "away.$k");
+            } else {
+                foreach ($everybody as $id) {
+                    $stays[$id][] = new Stay(new Interval($from, $to), Whereabouts::tryFrom($one->what) ?? Whereabouts::Away);
+                }
+            }
+        }
+        $persons = [];
+        foreach ($house->people as $person) {
+            $habits = TypedHabits::read($person['habits'], '', new Problems());
+            $persons[] = new Person($person['id'], $person['name'], Presence::usual($habits, $stays[$person['id']], $house->bedtime, $house->rises, $now, $serveAt->modify('+1 day')));
+        }
+        \assert([] !== $persons);
+
+        return new Kitchen(new People($persons), $house->rings, $house->oven ? 1 : 0, array_map(static fn (float $cm): Length => Length::centimetres($cm), $house->pans));
+    }
+
+    /**
+     * A local moment, YYYY-MM-DDT and a time as typed; null where it isn't one.
+     *
+     * @param bool $evening seven is seven in the evening
+     */
+    public static function moment(string $typed, \DateTimeZone $zone, bool $evening = false): ?\DateTimeImmutable
+    {
+        [$day, $written] = [...explode('T', $typed, 2), ''];
+        $time = TypedTime::of($written, $evening);
+        $at = null === $time ? false : \DateTimeImmutable::createFromFormat('!Y-m-d H:i', "$day $time", $zone);
+
+        return false === $at || $day !== $at->format('Y-m-d') ? null : $at;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    private function choice(string $enum, string $value, string $path, Problems $problems): ?\BackedEnum
+    {
+        $found = $enum::tryFrom($value);
+        if (null === $found) {
+            $problems->add('unknown-choice', $path, ['typed' => $value]);
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Kitchen;
+
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Store\Braises;
+use Pausis\App\Store\CookRecord;
+use Pausis\App\Store\StoredPlan;
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Explain\DayWays;
+use Pausis\Core\Adaptation\PlanDay;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
+use Pausis\Core\Cooker\Cooker;
+use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Ingredient;
+
+/** Works out what follows from a draft: the adapted braise and its day. */
+final readonly class PlanBraise
+{
+    public function __construct(
+        private DraftOrder $drafts,
+        private AdaptBraise $adapt,
+        private PlanDay $planDay,
+        private DraftDay $day,
+        private House $house,
+        private Braises $braises,
+        private Sides $sides,
+    ) {
+    }
+
+    /**
+     * @param string          $id     of the braise that is not counted among the others of its day; empty for a new one
+     * @param CookRecord|null $cook   of it that is running: the day stands as it was switched on
+     * @param Cooker|null     $cooker in place of the one that the draft names
+     */
+    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null): WorkedBraise
+    {
+        $draft = DraftOrder::identified($draft);
+        $understood = $this->drafts->understood($draft);
+        $problems = new Problems();
+        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker) : $this->begun($draft, $understood, $problems, $cook);
+        $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
+
+        $worked = new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
+
+        $case = null === $whole || $whole->possible ? null : $whole->asCase();
+
+        return null === $case ? $worked : new WorkedBraise($draft, $understood, $problems, $whole->braise, $whole, (new DayWays($this->sides))->clashing($case));
+    }
+
+    /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
+    private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
+    {
+        return $this->planDay->plan($adapted, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $this->others($draft, $adapted, $id));
+    }
+
+    /** @return list<OtherPot> */
+    private function others(BraiseDraft $draft, AdaptedBraise $adapted, string $id): array
+    {
+        $pots = [];
+        foreach ($this->braises->otherPlans($id, $this->house->now()) as ['id' => $other, 'title' => $title, 'plan' => $plan]) {
+            $pots[] = StoredPlan::pot($other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone());
+        }
+
+        return $pots;
+    }
+
+    /**
+     * As switched on.
+     *
+     * @param list<Ingredient> $understood
+     */
+    private function begun(BraiseDraft $draft, array $understood, Problems $problems, CookRecord $cook): ?AdaptedBraise
+    {
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'), $problems, $cook->cooker());
+
+        return null === $order ? null : $this->adapt->adapt($order->handled($order->handling->startedAt($cook->switchedOn->setTimezone($this->house->record()->zone()), true)));
+    }
+
+    /** @param list<Ingredient> $understood */
+    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker = null): ?AdaptedBraise
+    {
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems, $cooker);
+
+        return null === $order ? null : $this->adapt->adapt($order);
+    }
+}

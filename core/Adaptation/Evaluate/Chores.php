@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Evaluate;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Rules\Deed;
+use Pausis\Core\Adaptation\Rules\Process;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Explain\Term;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Recipe\ActKind;
+
+/** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
+final class Chores
+{
+    /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
+    private const WAITS = [
+        'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10, 'fry-base' => 10,
+        'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
+        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25, 'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
+        'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
+    ];
+    /** Minutes by which the sauce may be done before it is plated. */
+    public const MOST_SAUCE_WAITS = 25;
+    public const BOILED_BEANS_WAIT = 60;
+    private const EVENING = 5;
+    private const MARINATING = 10;
+    private const ADDING = 5;
+    private const TESTING = 5;
+    private const PORTION = 10;
+    private const FRIDGE = 5;
+    private const BLANCHING = 15.0;
+    private const RENDERING = 8.0;
+    private const SCRAPING = 2.0;
+    private const BLENDING = 5.0;
+    private const GLAZING = 8.0;
+    private const STIRRING_IN = 2.0;
+    private const BACK_IN = 5.0;
+    private const RESTING = 10.0;
+    private const CRISPING = 6.0;
+    private const TAKING_OUT = 2.0;
+    private const LEAST_SIDE = 10.0;
+
+    /** @var list<Chore> */
+    private array $chores = [];
+    /** @var list<Deed> those for which no piece of work has come yet */
+    private array $waiting = [];
+
+    private function __construct(private readonly BraiseOrder $order)
+    {
+    }
+
+    public static function of(Process $process, BraiseOrder $order): Work
+    {
+        $chores = new self($order);
+        $stage = null;
+        foreach ($process->remaining() as $deed) {
+            if ($stage !== $deed->stage) {
+                $chores->settle($stage);
+                $stage = $deed->stage;
+            }
+            $chores->take($deed);
+        }
+        $chores->settle($stage);
+
+        return new Work($chores->besideTheSauce());
+    }
+
+    private function take(Deed $deed): void
+    {
+        $chore = $this->chore($deed);
+        if (null === $chore) {
+            $this->attach($deed);
+
+            return;
+        }
+        $acts = array_map(static fn (Deed $d): string => $d->act->id, [...$this->waiting, $deed]);
+        $this->waiting = [];
+        $same = $this->lastLike($chore);
+        if (null !== $same) {
+            $this->replace($same, $this->merged($this->chores[$same], $chore)->doing($acts));
+
+            return;
+        }
+        $count = \count(array_filter($this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code));
+        $this->chores[] = (0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)))->doing($acts);
+    }
+
+    /** With the work before it in the same stage; where there is none yet, with the next. */
+    private function attach(Deed $deed): void
+    {
+        $last = \count($this->chores) - 1;
+        if ($last >= 0 && $this->chores[$last]->stage === $deed->stage) {
+            $this->replace($last, $this->chores[$last]->doing([$deed->act->id]));
+        } else {
+            $this->waiting[] = $deed;
+        }
+    }
+
+    /** What found no work in its stage goes with what was done last. */
+    private function settle(?Stage $stage): void
+    {
+        $last = \count($this->chores) - 1;
+        if ([] === $this->waiting || null === $stage || $last < 0) {
+            return;
+        }
+        $this->replace($last, $this->chores[$last]->doing(array_map(static fn (Deed $d): string => $d->act->id, $this->waiting)));
+        $this->waiting = [];
+    }
+
+    private function replace(int $at, Chore $chore): void
+    {
+        $this->chores = array_map(static fn (Chore $c, int $k): Chore => $k === $at ? $chore : $c, $this->chores, array_keys($this->chores));
+    }
+
+    /** Where work of the same code is, that this belongs to. */
+    private function lastLike(Chore $chore): ?int
+    {
+        $anywhere = \in_array($chore->code, ['cut-vegetables', 'cut-ahead', 'dry-meat', 'fry-base', 'boil-wine-down', 'plate', 'fork-test', 'load', 'side-work', 'marinate', 'soak-beans', 'salt-meat', 'strain-and-skim'], true);
+        foreach (array_reverse($this->chores, true) as $k => $one) {
+            if ($one->stage !== $chore->stage && !('load' === $one->code && 'load' === $chore->code)) {
+                return null;
+            }
+            if ($one->code === $chore->code && 'add-food' !== $chore->code) {
+                return $k;
+            }
+            if (!$anywhere) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    private function merged(Chore $one, Chore $more): Chore
+    {
+        return match ($one->code) {
+            'strain-and-skim' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both']),
+            'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
+            default => $one,
+        };
+    }
+
+    private function chore(Deed $d): ?Chore
+    {
+        return match ($d->stage) {
+            Stage::Evening => $this->evening($d),
+            Stage::Before, Stage::Start => $this->before($d),
+            Stage::During => $this->during($d),
+            Stage::Finish => $this->finish($d),
+            Stage::Table => $this->table($d),
+            Stage::Later => $this->later($d),
+        };
+    }
+
+    private function evening(Deed $d): ?Chore
+    {
+        $ingredients = $this->order->potIngredients();
+
+        return match (true) {
+            'mix-spices' === $d->code => $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'night-mix-spices'),
+            'cut-ahead' === $d->code => $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables),
+            $d->is(ActKind::Soak) => $this->plain($d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)]),
+            $d->is(ActKind::Season, ActKind::Dry) => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
+            default => $this->plain($d, 'night-marinate', 'marinate', self::MARINATING, Uses::Hands),
+        };
+    }
+
+    private function before(Deed $d): ?Chore
+    {
+        $joint = $this->order->joint;
+        $pan = $this->order->kitchen->pan();
+        $ingredients = $this->order->potIngredients();
+        $minutes = $d->act->minutes?->middle();
+
+        return match ($d->act->kind) {
+            ActKind::Prepare, ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
+                : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
+            ActKind::Tie, ActKind::Dry, ActKind::Season, ActKind::Flour => $this->ofTerm($d, HandsOn::drying($joint), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready']),
+            ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
+            ActKind::BoilBeans => $this->ofTerm($d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on'),
+            ActKind::WarmInsert => $this->ofTerm($d, new Term('warm-insert', HandsOn::WARMING), Uses::Hands, 'warm-insert'),
+            ActKind::Blanch => $this->ofTerm($d, new Term('blanch', $minutes ?? self::BLANCHING), Uses::Ring, 'blanch'),
+            ActKind::Render => $this->ofTerm($d, new Term('render', self::RENDERING), Uses::HandsAndRing, 'render'),
+            ActKind::Brown => $this->ofTerm($d, HandsOn::browning($joint, $pan), Uses::HandsAndRing, 'brown-meat'),
+            ActKind::Toast, ActKind::FryBase, ActKind::Fry => $this->ofTerm($d, new Term('fry-base', HandsOn::BASE), Uses::HandsAndRing, 'fry-base'),
+            ActKind::Deglaze, ActKind::BoilDown => $this->ofTerm($d, new Term('boil-wine-down', 'boil-down' === $d->code || $d->is(ActKind::BoilDown) ? HandsOn::WINE : self::SCRAPING), Uses::Ring, 'boil-wine-down'),
+            ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
+            default => null,
+        };
+    }
+
+    private function during(Deed $d): ?Chore
+    {
+        return match (true) {
+            $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
+            null !== $d->beforeEnd || null !== $d->atHour => new Chore('add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],
+                ['food' => (string) ($d->variables['list'] ?? '')], self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour),
+            default => null,
+        };
+    }
+
+    private function finish(Deed $d): ?Chore
+    {
+        $minutes = $d->act->minutes?->middle();
+
+        return match ($d->act->kind) {
+            ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out', variables: ['list' => 'none']),
+            ActKind::TakeOut => $this->takeOut($d),
+            ActKind::Strain, ActKind::Skim, ActKind::Sieve => $this->ofTerm($d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim', variables: ['how' => $d->act->kind->value]),
+            ActKind::Blend, ActKind::Mash => $this->ofTerm($d, new Term('blend-sauce', self::BLENDING), Uses::Hands, 'blend-sauce', variables: ['how' => $d->act->kind->value]),
+            ActKind::Reduce => $this->ofTerm($d, new Term('reduce', (float) ($d->variables['minutes'] ?? $minutes ?? 0), ['ml' => (float) ($d->variables['ml'] ?? 0), 'panCm' => $this->order->kitchen->pan()->inCentimetres()]), Uses::Ring, 'reduce'),
+            ActKind::Glaze => $this->ofTerm($d, new Term('glaze', $minutes ?? self::GLAZING), Uses::HandsAndRing, 'glaze'),
+            ActKind::Slurry, ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
+            ActKind::CreamOrYoghurtIn => $this->ofTerm($d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in'),
+            ActKind::Shred => $this->ofTerm($d, new Term('shred-meat', HandsOn::shredding($this->order->joint->boneless), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => 0]), Uses::Hands, 'shred-meat'),
+            ActKind::BackIntoTheJuice => $this->ofTerm($d, new Term('back-in', $minutes ?? self::BACK_IN), Uses::Hands, 'back-in'),
+            ActKind::Rest => $this->ofTerm($d, new Term('rest-meat', $minutes ?? self::RESTING), Uses::Nothing, 'rest-meat'),
+            ActKind::Crisp => $this->ofTerm($d, new Term('crisp', $minutes ?? self::CRISPING), Uses::Oven, 'crisp'),
+            ActKind::Cook => $this->ofTerm($d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)), Uses::Ring, 'simmer-on'),
+            default => null,
+        };
+    }
+
+    /** What comes out does so as the meat is lifted, where it is; else by itself. */
+    private function takeOut(Deed $d): ?Chore
+    {
+        $last = \count($this->chores) - 1;
+        if ($last >= 0 && 'lift-out' === $this->chores[$last]->code) {
+            $this->replace($last, $this->chores[$last]->with(['list' => (string) $d->variables['list']]));
+
+            return null;
+        }
+
+        return $this->ofTerm($d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out', variables: ['list' => (string) ($d->variables['list'] ?? $d->act->words)]);
+    }
+
+    private function table(Deed $d): ?Chore
+    {
+        return $d->is(ActKind::SideWork)
+            ? new Chore('side-work', 'side-work', $d->stage, [], [], (int) max(self::LEAST_SIDE, $d->act->minutes?->middle() ?? 0.0), null, Uses::Nothing, self::WAITS['side-work'])
+            : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
+    }
+
+    private function later(Deed $d): ?Chore
+    {
+        return match ($d->code) {
+            'portion' => $this->plain($d, 'portion', 'portion', self::PORTION, Uses::Hands),
+            'into-fridge' => $this->plain($d, 'into-fridge', 'into-fridge', self::FRIDGE, Uses::Hands),
+            default => null,
+        };
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function ofTerm(Deed $d, ?Term $term, Uses $uses, string $id, ?string $code = null, array $variables = []): ?Chore
+    {
+        $code ??= $id;
+
+        return null === $term ? null : new Chore($id, $code, Stage::Start === $d->stage ? Stage::Before : $d->stage, [], [...$term->from, ...$variables], (int) max(1, round($term->value)),
+            Stage::Evening === $d->stage ? null : $term, $uses, self::WAITS[$code] ?? 0);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function plain(Deed $d, string $id, string $code, int $minutes, Uses $uses, array $variables = []): Chore
+    {
+        return new Chore($id, $code, $d->stage, [], $variables, $minutes, null, $uses, self::WAITS[$code] ?? 0);
+    }
+
+    private function named(Deed $d): string
+    {
+        return (string) ($d->variables['food'] ?? implode(', ', array_filter(array_map(fn (string $id): string => $this->order->dish->ingredient($id)->foodText ?? '', $d->act->foods))));
+    }
+
+    /**
+     * Meat is shredded while the sauce boils down, where nothing waits for it before the plate.
+     *
+     * @return list<Chore>
+     */
+    private function besideTheSauce(): array
+    {
+        $work = new Work($this->chores);
+        $reducing = array_sum(array_map(static fn (Chore $c): int => 'reduce' === $c->code ? $c->minutes : 0, $this->chores));
+
+        return array_map(fn (Chore $c): Chore => 'shred-meat' === $c->code && $work->isBeside($c) ? $c->lengthening($this->shredding($c->minutes, $reducing)) : $c, $this->chores);
+    }
+
+    private function shredding(int $minutes, int $reducing): ?Term
+    {
+        return $minutes <= $reducing ? null : new Term('shred-meat', (float) ($minutes - $reducing), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => $reducing]);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Evaluate;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Liquid\PotEnd;
+use Pausis\Core\Liquid\PotGeometry;
+use Pausis\Core\Liquid\SaucePlan;
+
+/** What an order loads for one way of running the cooker, and its best guess. */
+final readonly class LoadedPot
+{
+    /** @param Course $best traced */
+    public function __construct(
+        public BraiseOrder $order,
+        public Setup $setup,
+        public PotGeometry $geometry,
+        public SaucePlan $sauce,
+        public PotEnd $end,
+        public Course $best,
+    ) {
+    }
+}

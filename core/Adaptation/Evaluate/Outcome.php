@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Evaluate;
+
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\Process;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Safety\Finding;
+
+/** What one way of running the cooker comes to, in hours from switching on: no day, no date. */
+final readonly class Outcome
+{
+    /**
+     * @param array<string, Window> $windows by doneness: slices, fork, pulls, past
+     * @param Window                $planned of the texture wanted, its end as sure as the cook wants to be
+     * @param Course                $best    the best guess, traced
+     * @param Process               $process what is done, in order
+     * @param Work                  $work    that it takes
+     * @param Slurry                $slurry  that is stirred in; none where it is refused
+     * @param Finding|null          $unsafe  why this way is refused
+     */
+    public function __construct(
+        public ProgramChoice $choice,
+        public array $windows,
+        public Window $planned,
+        public Heating $heating,
+        public Course $best,
+        public SaucePlan $sauce,
+        public SaltBalance $salt,
+        public Filling $filling,
+        public Process $process,
+        public Work $work,
+        public Slurry $slurry,
+        public ?Finding $unsafe,
+    ) {
+    }
+}

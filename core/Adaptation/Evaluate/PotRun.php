@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Evaluate;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\All;
+use Pausis\Core\Adaptation\Rules\Circumstances;
+use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Content;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\LateAddition;
+use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Spread;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\PotEnd;
+use Pausis\Core\Liquid\PotGeometry;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SauceBalance;
+use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
+use Pausis\Core\Tenderness\Doneness;
+
+/** What goes into the pot, and what one way of running the cooker comes to. */
+final readonly class PotRun
+{
+    /** Until the pot has been run once, hours. */
+    private const FIRST_GUESS_HOURS = 7.0;
+    private const INSERT_CELSIUS = 20.0;
+    private const WARMED_INSERT_CELSIUS = 50.0;
+    /** Poured in at the boil, it is this warm when it has reached the pot. */
+    private const HOT_CELSIUS = 88.0;
+    /** The spread of a changed pot may be somewhat narrower. */
+    private const HOPE = 0.95;
+    /** A quick look, minutes. */
+    private const LOOK_MINUTES = 2.0;
+    private const FRIDGE_CELSIUS = 5.0;
+    private const ROOM_STORED_CELSIUS = 20.0;
+    /** What is fried or boiled in the pan goes in hot, but cools on the way. */
+    private const FROM_THE_PAN_CELSIUS = 60.0;
+    private const BONE_HEAT = 1700.0;       // J/kg·K
+
+    public function __construct(private Simulation $simulation)
+    {
+    }
+
+    /**
+     * What goes into the pot for one way of running the cooker.
+     *
+     * @param list<string> $larger ids of what is cut larger instead of going in late
+     */
+    public function load(BraiseOrder $order, ProgramChoice $choice, array $larger = []): LoadedPot
+    {
+        $ingredients = $order->potIngredients();
+        $program = $choice->program($order->cooker, $order->handling);
+        $geometry = self::geometry($order);
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
+        $boil = $order->room->boilingPoint()->celsius;
+        $late = LateFoods::of($order, $larger);
+        $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
+        $setup = static fn (SaucePlan $sauce, float $end): Setup => new Setup($order->cooker, $order->room, Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS),
+            $order->joint, self::contents($order, array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()]))), $sauce), $program,
+            [...self::looks($order->handling->lidLifts), ...self::additions($ingredients, $late, $end)]);
+        $best = fn (Setup $setup): Course => $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
+
+        // What evaporates depends on the load, and the load on what evaporates: twice is enough for a kitchen measure.
+        $end = new PotEnd($boil - 5, 3.0, 100.0);
+        $sauce = $solve($end);
+        $hours = self::FIRST_GUESS_HOURS;
+        for ($i = 0; $i < 2; ++$i) {
+            $course = $best($setup($sauce, $hours));
+            $end = self::endOf($course, $order->texture);
+            $done = $course->doneness[(int) array_search($order->texture, Doneness::cases(), true)];
+            $hours = is_finite($done) ? $done : $hours;
+            $sauce = $solve($end);
+        }
+        $setup = $setup($sauce, $hours);
+
+        return new LoadedPot($order, $setup, $geometry, $sauce, $end, $best($setup));
+    }
+
+    /** @param list<string> $larger */
+    public function outcome(BraiseOrder $order, ProgramChoice $choice, array $larger = []): Outcome
+    {
+        $pot = $this->load($order, $choice, $larger);
+        $run = Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        $windows = [];
+        foreach (Doneness::cases() as $level) {
+            $windows[$level->value] = $run->doneness($level);
+        }
+        $planned = $run->doneness($order->texture, $order->sureness->share());
+        $in = $this->circumstances($pot, $choice, $windows[$order->texture->value], $larger);
+        $process = All::applied($in);
+        $work = Chores::of($process, $order);
+        $depth = $order->cooker->depth()->metres;
+        $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes());
+        $unsafe = self::refusals($order, $work)[0] ?? Rules::heatingUp($fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
+
+        return new Outcome($choice, $windows, $planned,
+            new Heating($run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60, $this->lookMinutes($pot, $windows[$order->texture->value]->likely)),
+            $pot->best, $pot->sauce, $in->salt,
+            new Filling($pot->geometry, $pot->geometry->fill($pot->sauce->load), [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth]),
+            $process, $work, $order->choices->refuses('thicken') ? Slurry::for(0.0, Thickness::Stock, $order->thickener) : $in->offered, $unsafe);
+    }
+
+    /**
+     * @param Window       $ready  the texture wanted
+     * @param list<string> $larger
+     */
+    public function circumstances(LoadedPot $pot, ProgramChoice $choice, Window $ready, array $larger = []): Circumstances
+    {
+        $order = $pot->order;
+        $sauce = $pot->sauce;
+        $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
+        $salt = SaltBalance::of($order->potIngredients(), $order->joint, $sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt'));
+
+        return new Circumstances($order, $choice, $ready, $pot->best, $sauce, $salt, Slurry::for($left, $order->thickness, $order->thickener, $order->thickenedAlready()), $larger);
+    }
+
+    /** The work of a pot that is on. */
+    public function work(LoadedPot $pot, ProgramChoice $choice): Work
+    {
+        $at = $pot->best->doneness[(int) array_search($pot->order->texture, Doneness::cases(), true)];
+        $ready = is_finite($at) ? new Window($at, $at, $at) : new Window(null, null, null);
+
+        return Chores::of(All::applied($this->circumstances($pot, $choice, $ready)), $pot->order);
+    }
+
+    /** Whether the best guess would fit the day, with about the spread of $like: most that won't are seen without an ensemble. */
+    public function couldWork(BraiseOrder $order, ProgramChoice $choice, Outcome $like): bool
+    {
+        $pot = $this->load($order, $choice);
+        $known = $like->planned;
+        $spread = null === $known->latest || null === $known->likely ? 1.0 : max(1.0, self::HOPE * $known->latest / $known->likely);
+        $hours = array_combine(array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()), $pot->best->doneness);
+        $window = static fn (float $at): Window => is_finite($at) ? new Window($at, $at, $spread * $at) : new Window(null, null, null);
+
+        $work = $this->work($pot, $choice);
+
+        return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->lead(), $work->finish()->total))
+            ->solve($pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), 0.0, $order->handling->switchOn) instanceof DayPlan;
+    }
+
+    public static function delay(BraiseOrder $order, Work $work): ?Finding
+    {
+        $cold = $order->handling->isCold() && null === $order->beforehand->why && null === Rules::start($order->joint->start, $order->beforehand);
+        $out = $work->beforeLoading() + $order->beforehand->onTheCounter()->inMinutes();
+
+        return Rules::delayedStart(Duration::hours($order->handling->delayHours), $cold, $order->room->temperature, Duration::minutes($out));
+    }
+
+    /**
+     * What must not be done on whatever setting.
+     *
+     * @return list<Finding>
+     */
+    public static function refusals(BraiseOrder $order, Work $work): array
+    {
+        $out = Duration::minutes($work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes());
+        $found = [Rules::start($order->joint->start, $order->beforehand), self::delay($order, $work), Rules::onTheCounter($out, $order->room->temperature)];
+
+        return array_values(array_filter($found, static fn (?Finding $f): bool => true === $f?->forbids()));
+    }
+
+    /** Where the meat may still be tough when the cooker turns itself to Warm, or Warm is too cool in this room. */
+    private static function cooksOnWarm(LoadedPot $pot, Window $planned): ?Finding
+    {
+        $warm = $pot->setup->program->warmFrom();
+        if (null === $warm) {
+            return null;
+        }
+        $coolest = \INF;
+        foreach ($pot->best->trace as $row) {
+            $coolest = $row[0] > $warm->inHours() ? min($coolest, $row[1]) : $coolest;
+        }
+
+        return Rules::onWarm(Duration::seconds(0), Temperature::celsius(is_finite($coolest) ? $coolest : Rules::HOLDING_CELSIUS), null !== $planned->latest && $planned->latest <= $warm->inHours());
+    }
+
+    /**
+     * @param list<float> $hours
+     *
+     * @return list<LidLift>
+     */
+    private static function looks(array $hours): array
+    {
+        return array_map(static fn (float $hour): LidLift => new LidLift(Duration::hours($hour), Duration::minutes(self::LOOK_MINUTES)), $hours);
+    }
+
+    /**
+     * @param list<Ingredient>     $ingredients
+     * @param array<string, float> $late        minutes before the end
+     *
+     * @return list<LateAddition> from the fridge, into the pot
+     */
+    private static function additions(array $ingredients, array $late, float $end): array
+    {
+        $additions = [];
+        foreach ($ingredients as $i) {
+            if (isset($late[$i->key()]) && null !== $i->grams && $i->grams > 0) {
+                $additions[] = new LateAddition(Duration::hours(max(0.0, $end - $late[$i->key()] / 60)),
+                    new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius(self::FRIDGE_CELSIUS)));
+            }
+        }
+
+        return $additions;
+    }
+
+    /** Minutes that the looks that are planned cost, or where there are none, that one in the middle would. */
+    private function lookMinutes(LoadedPot $pot, ?float $likely): float
+    {
+        $planned = $pot->order->handling->lidLifts;
+        if (null === $likely) {
+            return 0.0;
+        }
+        $level = (int) array_search($pot->order->texture, Doneness::cases(), true);
+        $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::looks([$likely / 2]) : []);
+        $difference = $this->simulation->run($other, new Deviation(), AdaptBraise::HORIZON)->doneness[$level] - $pot->best->doneness[$level];
+
+        return is_finite($difference) ? 60 * abs($difference) : 0.0;
+    }
+
+    private static function geometry(BraiseOrder $order): PotGeometry
+    {
+        $grams = 0.0;
+        foreach ($order->potIngredients() as $i) {
+            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true) ? (float) $i->grams : 0.0;
+        }
+
+        return new PotGeometry($order->cooker, $order->joint, $grams / 1000, $order->handling->layers);
+    }
+
+    /**
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<Content>
+     */
+    private static function contents(BraiseOrder $order, array $ingredients, SaucePlan $sauce): array
+    {
+        $contents = [];
+        $base = $order->friesBase() ? self::FROM_THE_PAN_CELSIUS : self::FRIDGE_CELSIUS;
+        foreach ($sauce->changes as $change) {
+            $celsius = match (true) {
+                $order->handling->hotLiquid => self::HOT_CELSIUS,
+                $change->loaded < $change->poured => self::FROM_THE_PAN_CELSIUS,
+                default => self::ROOM_STORED_CELSIUS,
+            };
+            $contents[] = new Content(Mass::grams($change->loaded), $change->ingredient?->food?->specificHeat() ?? Role::Liquid->specificHeat(), Temperature::celsius($celsius));
+        }
+        foreach ($ingredients as $i) {
+            if (!$i->role->isPoured() && Role::Tool !== $i->role && null !== $i->grams) {
+                $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? $base
+                    : (\in_array($i->role, [Role::Fruit, Role::Herb], true) ? self::FRIDGE_CELSIUS : self::ROOM_STORED_CELSIUS);
+                $contents[] = new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius($celsius));
+            }
+        }
+        if ($order->bone->kilograms > 0) {
+            $contents[] = new Content($order->bone, self::BONE_HEAT, $order->joint->start);
+        }
+
+        return $contents;
+    }
+
+    public static function endOf(Course $best, Doneness $texture): PotEnd
+    {
+        $at = $best->doneness[(int) array_search($texture, Doneness::cases(), true)];
+        $end = $best->trace[0];
+        $above = 0.0;
+        foreach ($best->trace as $k => $row) {
+            if ($row[0] > $at) {
+                break;
+            }
+            $above += $k > 0 && $row[2] > 90 ? $row[0] - $best->trace[$k - 1][0] : 0.0;
+            $end = $row;
+        }
+
+        return new PotEnd($end[2], $above, $end[4]);
+    }
+}

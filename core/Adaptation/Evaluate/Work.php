@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Evaluate;
+
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
+use Pausis\Core\Safety\Rules;
+
+/** All that is done for a braise, in order of the day: each act of the process in one piece of work, and what it takes. */
+final readonly class Work
+{
+    /** What needs no meat out of its fridge. */
+    private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'beans-on', 'boil-beans', 'warm-insert'];
+
+    private const NEED_IT_SHREDDED = ['back-in', 'crisp', 'glaze'];
+
+    /** @param list<Chore> $chores */
+    public function __construct(public array $chores)
+    {
+    }
+
+    /** @return list<Chore> */
+    public function in(Stage ...$stages): array
+    {
+        return array_values(array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->stage, $stages, true)));
+    }
+
+    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded while the sauce is made. */
+    public function isBeside(Chore $chore): bool
+    {
+        return 'side-work' === $chore->code || ('shred-meat' === $chore->code && [] === array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->code, self::NEED_IT_SHREDDED, true)));
+    }
+
+    /** Minutes of work before the pot is on. */
+    public function before(): Sum
+    {
+        return new Sum('hands-on-before', 'min', self::terms($this->in(Stage::Before, Stage::Start)));
+    }
+
+    /** Minutes from the pot to the plate. */
+    public function finish(): Sum
+    {
+        return new Sum('hands-on-finish', 'min', self::terms($this->in(Stage::Finish, Stage::Table)));
+    }
+
+    /** Minutes from beginning to switching on: beans boil for longer than the work beside them may take. */
+    public function lead(): float
+    {
+        $total = $this->before()->total;
+        $beans = array_filter($this->chores, static fn (Chore $c): bool => 'beans-on' === $c->code);
+
+        return [] === $beans ? $total : max($total, HandsOn::BEANS_ON + Rules::BEAN_MINUTES + HandsOn::LOADING);
+    }
+
+    /** How long the meat is out of the fridge before the pot is on, minutes: browned, and loaded. */
+    public function outOfFridge(): float
+    {
+        $minutes = 0.0;
+        foreach ($this->in(Stage::Before, Stage::Start) as $chore) {
+            $minutes += \in_array($chore->code, self::WITHOUT_MEAT, true) ? 0.0 : $chore->term->value ?? 0.0;
+        }
+
+        return $minutes;
+    }
+
+    /** The same without the loading itself. */
+    public function beforeLoading(): float
+    {
+        return $this->outOfFridge() - HandsOn::LOADING;
+    }
+
+    /**
+     * @param list<Chore> $chores
+     *
+     * @return list<Term>
+     */
+    private static function terms(array $chores): array
+    {
+        return array_values(array_filter(array_map(static fn (Chore $c): ?Term => $c->term, $chores)));
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Explain;
+
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Change\AtLevel;
+use Pausis\Core\Adaptation\Change\Change;
+use Pausis\Core\Adaptation\Change\CutInto;
+use Pausis\Core\Adaptation\Change\RunOn;
+use Pausis\Core\Adaptation\Change\WithEffort;
+use Pausis\Core\Adaptation\Change\WithoutTimer;
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\Evaluate\PotRun;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\PreparedAhead;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Liquid\LayerOrder;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Recipe\TakeOut;
+use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
+use Pausis\Core\Safety\Severity;
+
+/** What worries about a braise, the most serious first, each with the change that helps where a run of the model confirms one. */
+final class BraiseFindings
+{
+    /** @var array<string, WayOut> by rule */
+    private array $remedies = [];
+
+    public function __construct(private readonly Evaluation $evaluation)
+    {
+    }
+
+    /** @return array{list<Finding>, array<string, WayOut>} and what helps, by rule */
+    public function of(AdaptedBraise $braise): array
+    {
+        $this->remedies = [];
+        $order = $braise->order;
+        $chosen = $braise->chosen;
+        $geometry = $chosen->filling->geometry;
+        $findings = array_map(fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->joint, $chosen->sauce->load));
+        $delay = PotRun::delay($order, $chosen->work);
+        if (Severity::Warn === $delay?->severity) {
+            $findings[] = $delay;
+        }
+        $refusals = PotRun::refusals($order, $chosen->work);
+        foreach ($refusals as $refusal) {
+            $findings[] = str_starts_with($refusal->rule, 'delayed') ? $this->remedied($refusal, 'no-delay', new WithoutTimer()) : $refusal;
+        }
+        if (null !== $chosen->unsafe && [] === $refusals) {
+            $findings[] = $this->withRemedy($braise, $chosen->unsafe);
+        }
+        array_push($findings, ...PreparedAhead::in($order->dish->acts())->findings());
+        $day = $braise->day();
+        if ($day instanceof DayPlan) {
+            $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
+            array_push($findings, ...array_filter([
+                $day->pastBest ? $this->heldShorter(new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise) : null,
+                Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served)),
+            ]));
+        }
+        array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
+        $out = array_map(static fn (TakeOut $t): string => $t->name, $order->toTakeOut());
+        foreach (Rules::contents($order->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()], $out) as $finding) {
+            $findings[] = 'lean-in-own-juices' === $finding->rule ? $this->remedied($finding, 'level-'.LevelSchool::Third->value, new AtLevel(LevelSchool::Third)) : $finding;
+        }
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return [$findings, $this->remedies];
+    }
+
+    private function remedied(Finding $finding, string $code, Change ...$changes): Finding
+    {
+        $this->remedies[$finding->rule] = new WayOut($code, array_values($changes));
+
+        return $finding->remediedBy($code);
+    }
+
+    /** @return list<Finding> what leaving out the pan costs */
+    private function shortcuts(BraiseOrder $order): array
+    {
+        $findings = [];
+        if (Effort::Cold === $order->handling->effort) {
+            foreach ($order->potIngredients() as $i) {
+                if (($i->food->alcohol ?? 0.0) > 0 && $i->role->isPoured()) {
+                    $findings[] = $this->remedied(new Finding('raw-wine', Severity::Warn, ['food' => $i->foodText]), 'effort-'.Effort::Meat->value, new WithEffort(Effort::Meat));
+                    break;
+                }
+            }
+        }
+        if (LayerOrder::MeatUnder === $order->handling->layers) {
+            $findings[] = new Finding('roots-on-top', Severity::Note);
+        }
+
+        return $findings;
+    }
+
+    /** What is too full or doesn't fit, with the first smaller cut or lower level that the geometry confirms. */
+    private function madeToFit(BraiseOrder $order, Finding $finding): Finding
+    {
+        if (Severity::Refuse !== $finding->severity) {
+            return $finding;
+        }
+        $tries = [['level-'.LevelSchool::OwnJuices->value, new AtLevel(LevelSchool::OwnJuices)], ['cut-in-2', new CutInto(2)], ['cut-in-4', new CutInto(4)]];
+        foreach ($tries as [$code, $change]) {
+            $changed = $change->of($order);
+            $pot = $this->evaluation->pots->load($changed, ProgramChoice::High);
+            $left = Rules::room($pot->geometry, $changed->joint, $pot->sauce->load);
+            if (!\in_array(Severity::Refuse, array_map(static fn (Finding $f): Severity => $f->severity, $left), true)) {
+                return $this->remedied($finding, $code, $change);
+            }
+        }
+
+        return $finding;
+    }
+
+    private function heldShorter(Finding $finding, AdaptedBraise $braise): Finding
+    {
+        foreach ($braise->outcomes as $outcome) {
+            $day = $braise->days[$outcome->choice->value];
+            if ($braise->works($outcome) && $day instanceof DayPlan && !$day->pastBest) {
+                return $this->remedied($finding, 'setting-'.$outcome->choice->value, new RunOn($outcome->choice));
+            }
+        }
+
+        return $finding;
+    }
+
+    /** The first way out that a run of the model confirms: another setting, or the joint cut up. */
+    private function withRemedy(AdaptedBraise $braise, Finding $finding): Finding
+    {
+        foreach ($braise->outcomes as $outcome) {
+            if (null === $outcome->unsafe) {
+                return $this->remedied($finding, 'setting-'.$outcome->choice->value, new RunOn($outcome->choice));
+            }
+        }
+        foreach ([2, 4] as $parts) {
+            $cut = new CutInto($parts);
+            if (null === $this->evaluation->outcome($cut->of($braise->order), ProgramChoice::High)->unsafe) {
+                return $this->remedied($finding, "cut-in-$parts", $cut, new RunOn(ProgramChoice::High));
+            }
+        }
+
+        return $finding;
+    }
+
+    private static function doseAt(Course $best, float $hour): float
+    {
+        $dose = 0.0;
+        foreach ($best->trace as $row) {
+            if ($row[0] > $hour) {
+                break;
+            }
+            $dose = $row[3];
+        }
+
+        return $dose;
+    }
+}

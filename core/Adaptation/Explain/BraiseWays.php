@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Explain;
+
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Change\AsSure;
+use Pausis\Core\Adaptation\Change\CutInto;
+use Pausis\Core\Adaptation\Change\Delayed;
+use Pausis\Core\Adaptation\Change\EveningWork;
+use Pausis\Core\Adaptation\Change\InCooker;
+use Pausis\Core\Adaptation\Change\LessMeat;
+use Pausis\Core\Adaptation\Change\RunOn;
+use Pausis\Core\Adaptation\Change\ServeAt;
+use Pausis\Core\Adaptation\Change\WithoutOwnStart;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Schedule\OwnDay;
+use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Quantity\Mass;
+
+/** Ways out of a day on which the braise itself can't be done, each of them planned. */
+final readonly class BraiseWays
+{
+    /** Done by then, a braise cools and is in the fridge the evening before it is eaten. */
+    private const EVENING_BEFORE = '21:00';
+    /** Hours by which a timer may start it later; two is the most that is safe. */
+    private const DELAYS = [1.0, 2.0];
+    private const SHARES_OF_MEAT = [0.75, 0.5];
+    private const MOST_WAYS = 6;
+
+    public function __construct(private Evaluation $evaluation)
+    {
+    }
+
+    /**
+     * @param list<InCooker> $cookers others of the house
+     *
+     * @return list<WayOut>
+     */
+    public function out(AdaptedBraise $braise, array $cookers = []): array
+    {
+        $clash = $braise->day();
+        if (!$clash instanceof Clash) {
+            return [];
+        }
+        $ways = array_values(array_filter([
+            $this->ownStart($braise), $this->setting($braise), $this->highThenLow($braise), $this->lessSure($braise), $this->cut($braise), ...$this->otherHandling($braise),
+            $this->otherCooker($braise, $cookers), $this->lessMeat($braise), $this->dayBefore($braise),
+        ]));
+        $ways = \array_slice($ways, 0, null === $clash->serveFrom ? self::MOST_WAYS : self::MOST_WAYS - 1);
+
+        return null === $clash->serveFrom ? $ways : [...$ways, new WayOut('serve-from', [new ServeAt($clash->serveFrom)], $clash->serveFrom)];
+    }
+
+    private function ownStart(AdaptedBraise $braise): ?WayOut
+    {
+        $way = new WayOut('own-start', [new WithoutOwnStart()]);
+
+        return null !== $braise->order->handling->switchOn && null === $braise->chosen->unsafe && $this->fits($way->of($braise->order), $braise->chosen) ? $way : null;
+    }
+
+    private function setting(AdaptedBraise $braise): ?WayOut
+    {
+        foreach ($braise->outcomes as $other) {
+            if ($braise->works($other)) {
+                return new WayOut('setting', [new RunOn($other->choice)], null, ['setting' => $other->choice->value]);
+            }
+        }
+
+        return null;
+    }
+
+    private function highThenLow(AdaptedBraise $braise): ?WayOut
+    {
+        foreach ($braise->outcomes as $outcome) {
+            if (ProgramChoice::HighThenLow === $outcome->choice) {
+                return null;
+            }
+        }
+        $way = new WayOut('setting', [new RunOn(ProgramChoice::HighThenLow)], null, ['setting' => ProgramChoice::HighThenLow->value]);
+
+        return $this->works($way->of($braise->order), ProgramChoice::HighThenLow, $braise->chosen) ? $way : null;
+    }
+
+    private function lessSure(AdaptedBraise $braise): ?WayOut
+    {
+        if (Sureness::ThreeInFour === $braise->order->sureness) {
+            return null;
+        }
+        $way = new WayOut('less-sure', [new AsSure(Sureness::ThreeInFour)]);
+
+        return $this->works($way->of($braise->order), $braise->chosen->choice, $braise->chosen) ? $way : null;
+    }
+
+    private function cut(AdaptedBraise $braise): ?WayOut
+    {
+        foreach ([2, 4] as $parts) {
+            $way = new WayOut('cut', [new CutInto($parts), new RunOn(ProgramChoice::High)], null, ['parts' => $parts]);
+            if ($this->works($way->of($braise->order), ProgramChoice::High, $braise->chosen)) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where there is no time to load: what can be done the evening before, or a timer that starts the pot later.
+     *
+     * @return list<WayOut>
+     */
+    private function otherHandling(AdaptedBraise $braise): array
+    {
+        $evening = new WayOut('evening-work', [new EveningWork()]);
+        $changed = $evening->of($braise->order);
+        if (null === $braise->chosen->unsafe && !$braise->order->handling->cutsTheNightBefore && $this->fits($changed, $this->evaluation->outcome($changed, $braise->chosen->choice))) {
+            return [$evening];
+        }
+        foreach (0.0 === $braise->order->handling->delayHours ? self::DELAYS : [] as $hours) {
+            $way = new WayOut('delay', [new Delayed($hours)], null, ['hours' => $hours]);
+            if ($this->works($way->of($braise->order), $braise->chosen->choice, $braise->chosen)) {
+                return [$way];
+            }
+        }
+
+        return [];
+    }
+
+    /** @param list<InCooker> $cookers */
+    private function otherCooker(AdaptedBraise $braise, array $cookers): ?WayOut
+    {
+        foreach ($cookers as $other) {
+            foreach ([ProgramChoice::Low, ProgramChoice::High] as $choice) {
+                $way = new WayOut('other-cooker', [$other, new RunOn($choice)], null, ['cooker' => $other->name, 'setting' => $choice->value]);
+                if ($this->works($way->of($braise->order), $choice, $braise->chosen)) {
+                    return $way;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function lessMeat(AdaptedBraise $braise): ?WayOut
+    {
+        $joint = $braise->order->joint;
+        foreach (self::SHARES_OF_MEAT as $share) {
+            $left = $joint->count > 1 ? floor($share * $joint->count) / $joint->count : $share;
+            $way = new WayOut('less-meat', [new LessMeat(Mass::kilograms($left * $joint->boneless->kilograms)), new RunOn(ProgramChoice::High)], null, ['kg' => $left * ($joint->boneless->kilograms + $braise->order->bone->kilograms)]);
+            if ($left > 0 && $this->works($way->of($braise->order), ProgramChoice::High, $braise->chosen)) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    private function dayBefore(AdaptedBraise $braise): ?WayOut
+    {
+        $evening = $braise->order->serveAt->modify('-1 day')->modify(self::EVENING_BEFORE);
+        foreach ($braise->outcomes as $outcome) {
+            $way = new WayOut('day-before', [new ServeAt($evening), new WithoutOwnStart(), new RunOn($outcome->choice)], $evening, ['setting' => $outcome->choice->value]);
+            if (null === $outcome->unsafe && $evening > $braise->order->now && $this->fits($way->of($braise->order), $outcome)) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /** Seen by the best guess first, then run. */
+    private function works(BraiseOrder $order, ProgramChoice $choice, Outcome $like): bool
+    {
+        if (!$this->evaluation->pots->couldWork($order, $choice, $like)) {
+            return false;
+        }
+        $outcome = $this->evaluation->outcome($order, $choice);
+
+        return null === $outcome->unsafe && $this->fits($order, $outcome);
+    }
+
+    private function fits(BraiseOrder $order, Outcome $outcome): bool
+    {
+        return OwnDay::of($order, $outcome, $order->serveAt) instanceof DayPlan;
+    }
+}

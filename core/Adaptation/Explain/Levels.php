@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Explain;
+
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Evaluate\PotRun;
+use Pausis\Core\Finish\Reduction;
+use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SauceBalance;
+
+/** What each school of how much liquid goes in would cost, in the pot as it is run. */
+final class Levels
+{
+    /** @return list<LevelCost> */
+    public static function of(AdaptedBraise $braise): array
+    {
+        $costs = [];
+        $order = $braise->order;
+        $geometry = $braise->chosen->filling->geometry;
+        $end = PotRun::endOf($braise->chosen->best, $order->texture);
+        $ingredients = $order->potIngredients();
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
+        foreach (LevelSchool::cases() as $school) {
+            $sauce = $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $order->room->boilingPoint()->celsius, $geometry, $school, $end);
+            $salt = SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams, $order->saltAimPercent);
+            $costs[] = new LevelCost($school, $sauce->load, $geometry->level($sauce->load), $geometry->fill($sauce->load), $sauce->reduce,
+                $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->kitchen->pan())->inMinutes() : 0.0, $salt->percentAfter);
+        }
+
+        return $costs;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+/** Every rule, in the order in which they are applied; the ledger tells them in it. */
+final readonly class All
+{
+    /** @return list<Rule> */
+    public static function inTurn(): array
+    {
+        return [
+            new Asides(), new StraightBefore(), new Hours(), new InThePan(), new Preparing(), new Liquids(), new LateOrLarger(), new Salting(),
+            new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(), new TakesOut(),
+        ];
+    }
+
+    public static function applied(Circumstances $in): Process
+    {
+        $process = Process::of($in->order);
+        foreach (self::inTurn() as $rule) {
+            $process = $rule->applied($process, $in);
+        }
+
+        return $process->inTurn();
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\StepKind;
+
+/** What a recipe only remarks on is nothing to do. */
+final readonly class Asides implements Rule
+{
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::Other) && !StepKind::opens($d->act->source) && !StepKind::forbids($d->act->source) ? $d->gone() : $d);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Heat\Course;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Liquid\SaltBalance;
+use Pausis\Core\Liquid\SaucePlan;
+
+/** What the rules go by: the order, and what its pot comes to when it is run one way. */
+final readonly class Circumstances
+{
+    /**
+     * @param Window       $ready   the texture wanted, hours after switching on
+     * @param Course       $best    traced
+     * @param Slurry       $offered what would thicken it as wanted
+     * @param list<string> $larger  ids of what is cut larger and goes in from the start, since nobody is there to add it
+     */
+    public function __construct(
+        public BraiseOrder $order,
+        public ProgramChoice $choice,
+        public Window $ready,
+        public Course $best,
+        public SaucePlan $sauce,
+        public SaltBalance $salt,
+        public Slurry $offered,
+        public array $larger = [],
+    ) {
+    }
+
+    public function refuses(string $key): bool
+    {
+        return $this->order->choices->refuses($key);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    public function entry(string $code, string $key, array $variables, ?Sum $sum = null, ?float $amount = null): LedgerEntry
+    {
+        return new LedgerEntry($code, $variables, $sum, $key, $this->refuses($key), $amount);
+    }
+
+    /**
+     * What a rule has changed in a sentence, for the ledger; a recipe without a method has nothing to change.
+     *
+     * @return list<LedgerEntry>
+     */
+    public function step(Deed $deed): array
+    {
+        return [] === $this->order->dish->acts() ? [] : [new LedgerEntry("step-$deed->code", ['step' => self::short($deed->act->source), ...$deed->variables], null, $deed->key, $deed->refused)];
+    }
+
+    private static function short(string $source): string
+    {
+        return mb_strlen($source) > 90 ? mb_substr($source, 0, 88).' …' : $source;
+    }
+}

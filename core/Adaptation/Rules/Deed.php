@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+
+/** An act as it is done in this pot: as written, in other words by its code, or not at all. */
+final readonly class Deed
+{
+    /**
+     * @param string                          $code      of the words that say it; empty where the recipe's own do
+     * @param array<string, float|int|string> $variables of them, numbers in the unit their name ends in
+     * @param string                          $key       by which the change can be refused; empty where it can't
+     * @param bool                            $refused   the cook does it as written
+     * @param float|null                      $beforeEnd minutes before the sauce is begun, of what goes in late
+     * @param float|null                      $atHour    after switching on, in its stead
+     */
+    public function __construct(
+        public Act $act,
+        public Stage $stage,
+        public Fate $fate = Fate::Stays,
+        public string $code = '',
+        public array $variables = [],
+        public string $key = '',
+        public bool $refused = false,
+        public ?float $beforeEnd = null,
+        public ?float $atHour = null,
+    ) {
+    }
+
+    /**
+     * What the recipe doesn't have.
+     *
+     * @param list<string>                    $foods     ids
+     * @param array<string, float|int|string> $variables
+     */
+    public static function added(ActKind $kind, Stage $stage, string $code, array $foods = [], array $variables = []): self
+    {
+        $id = implode('-', ['added', $code, ...$foods]);
+
+        return new self(new Act($id, $kind, $foods), $stage, Fate::Added, $code, $variables);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    public function told(string $code, array $variables = []): self
+    {
+        return $this->changed($this->stage, $this->fate, $code, $variables);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    public function otherwise(string $code, array $variables = [], string $key = '', bool $refused = false): self
+    {
+        return new self($this->act, $this->stage, Fate::Changed, $code, $variables, $key, $refused, $this->beforeEnd, $this->atHour);
+    }
+
+    /** @param string $code why; empty where it is nothing to speak of */
+    public function gone(string $code = '', string $key = '', bool $refused = false): self
+    {
+        return new self($this->act, $this->stage, Fate::Gone, $code, [], $key, $refused);
+    }
+
+    public function in(Stage $stage): self
+    {
+        return $this->changed($stage, $this->fate, $this->code, $this->variables);
+    }
+
+    public function lateBy(float $minutes): self
+    {
+        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $minutes);
+    }
+
+    public function atHour(float $hour): self
+    {
+        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, null, $hour);
+    }
+
+    public function refusedBy(string $key, bool $refused): self
+    {
+        return new self($this->act, $this->stage, $this->fate, $this->code, $this->variables, $key, $refused, $this->beforeEnd, $this->atHour);
+    }
+
+    /** The sentence of the recipe that it stands in. */
+    public function sentence(): string
+    {
+        return (string) preg_replace('/\.\d+$/', '', $this->act->id);
+    }
+
+    /** By which a change of it is refused. */
+    public function keyOf(string $code): string
+    {
+        return "step:{$this->sentence()}:$code";
+    }
+
+    public function is(ActKind ...$kinds): bool
+    {
+        return \in_array($this->act->kind, $kinds, true);
+    }
+
+    /** Whether the recipe's own words say it. */
+    public function asWritten(): bool
+    {
+        return (Fate::Stays === $this->fate && '' === $this->code) || ($this->refused && \in_array($this->fate, [Fate::Changed, Fate::Gone], true));
+    }
+
+    public function remains(): bool
+    {
+        return $this->asWritten() || (!$this->refused && Fate::Gone !== $this->fate);
+    }
+
+    /** @param array<string, float|int|string> $variables */
+    private function changed(Stage $stage, Fate $fate, string $code, array $variables): self
+    {
+        return new self($this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour);
+    }
+}

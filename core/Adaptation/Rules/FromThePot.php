@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Tenderness\Doneness;
+
+/** The meat is shredded where pulled meat is wanted, and lifted out where something needs it out; then it goes to the table. */
+final readonly class FromThePot implements Rule
+{
+    private const NEEDS_IT_OUT = [
+        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch, ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
+    ];
+
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        if (Doneness::Pulls === $in->order->texture && !$process->does(Stage::Finish, ActKind::Shred)) {
+            $process = $process->finishing(Deed::added(ActKind::Shred, Stage::Finish, 'shred'));
+        }
+        if (!$process->does(Stage::Finish, ActKind::Lift) && $process->does(Stage::Finish, ...self::NEEDS_IT_OUT)) {
+            $process = $process->finishing(Deed::added(ActKind::Lift, Stage::Finish, 'lift'));
+        }
+        if (!$process->does(Stage::Table, ActKind::Serve)) {
+            $process = $process->inserted(Deed::added(ActKind::Serve, Stage::Table, 'serve'));
+        }
+        $process = $process->inserted(Deed::added(ActKind::Portion, Stage::Later, 'portion'));
+
+        return $process->inserted(Deed::added(ActKind::Portion, Stage::Later, 'into-fridge'));
+    }
+}

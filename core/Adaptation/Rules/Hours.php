@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Method;
+use Pausis\Core\Recipe\Minutes;
+
+/** The cooker's own setting and hours in place of the recipe's: the lid stays on, and the fork decides. */
+final readonly class Hours implements Rule
+{
+    private const LEAST_COOK_MINUTES = 20.0;
+    private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
+
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        $process = $process->noting(...$this->entries($in));
+        $entries = [];
+        $window = ['setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0, 'texture' => $in->order->texture->value];
+        $process = $process->map(function (Deed $d) use ($in, $window, &$entries): Deed {
+            $changed = $this->changed($d, $in, $window);
+            array_push($entries, ...('' === $changed->code || Stage::Start === $d->stage || $d->is(ActKind::Test) ? [] : $in->step($changed)));
+
+            return $changed;
+        });
+        if (!$process->does(Stage::Before, ActKind::Load)) {
+            $process = $process->inserted(Deed::added(ActKind::Load, Stage::Before, 'load'));
+        }
+        if (!$process->does(Stage::Start, ActKind::Cook)) {
+            $process = $process->inserted(Deed::added(ActKind::Cook, Stage::Start, 'cook-on-setting', [], $window));
+        }
+        $process = $this->tested($process, $window);
+
+        return $process->noting(...$entries);
+    }
+
+    /** @param array<string, float|string> $window */
+    private function changed(Deed $d, Circumstances $in, array $window): Deed
+    {
+        $refusable = static fn (string $code): Deed => $d->gone($code, $d->keyOf($code), $in->refuses($d->keyOf($code)));
+        $isGlaze = $d->is(ActKind::Glaze) && preg_match(self::DISTURBS, $d->act->source);
+
+        return match (true) {
+            Fate::Stays !== $d->fate => $d,
+            Stage::Start === $d->stage && $d->is(ActKind::Cook) => $d->otherwise('cook-on-setting', $window),
+            $d->is(ActKind::Cook) && (Stage::During === $d->stage || Stage::Finish === $d->stage) => $this->isLong($d) ? $refusable('within-the-hours') : $this->short($d),
+            Stage::During === $d->stage && $d->is(ActKind::TurnSetting) => $refusable('within-the-hours'),
+            Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $refusable('lid-stays-on'),
+            Stage::Before === $d->stage && $d->is(ActKind::Check) => $refusable('lid-stays-on'),
+            default => $d,
+        };
+    }
+
+    private function isLong(Deed $deed): bool
+    {
+        return null === $deed->act->minutes || $deed->act->minutes->high >= self::LEAST_COOK_MINUTES;
+    }
+
+    /** Minutes that belong to what goes in late are the pot's own. */
+    private function short(Deed $deed): Deed
+    {
+        return Stage::During === $deed->stage ? $deed->gone() : $deed;
+    }
+
+    /** @param array<string, float|string> $window */
+    private function tested(Process $process, array $window): Process
+    {
+        $tests = $process->in(Stage::During, ActKind::Test);
+        if ([] === $tests) {
+            return $process->inserted(Deed::added(ActKind::Test, Stage::During, 'fork-test', [], $window));
+        }
+
+        return $process->map(static fn (Deed $d): Deed => !\in_array($d, $tests, true) ? $d : ($d === $tests[0] ? $d->told('fork-test', $window) : $d->gone()));
+    }
+
+    /** @return list<LedgerEntry> */
+    private function entries(Circumstances $in): array
+    {
+        $original = $in->order->original;
+        if (null === $in->ready->earliest || null === $in->ready->latest) {
+            return [];
+        }
+        $variables = ['setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest, 'latestHours' => $in->ready->latest];
+        if (null === $original) {
+            return [new LedgerEntry('time', $variables)];
+        }
+        if (Method::SlowCooker === $original->method) {
+            return [...$this->ownOpinion($in, $variables), ...$this->need($in)];
+        }
+
+        return [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]), ...$this->need($in)];
+    }
+
+    /**
+     * A recipe for a slow cooker has a setting and hours of its own: another opinion, beside ours.
+     *
+     * @param array<string, float|string> $variables
+     *
+     * @return list<LedgerEntry>
+     */
+    private function ownOpinion(Circumstances $in, array $variables): array
+    {
+        $settings = $in->order->dish->slowCookerWay()->settings ?? [];
+        $own = $settings[$in->choice->value] ?? null;
+        $setting = null === $own ? (array_key_first($settings) ?? '') : $in->choice->value;
+        $own ??= [] === $settings ? Minutes::exactly(60 * ($in->order->original->hours ?? 0.0)) : reset($settings);
+
+        return [new LedgerEntry('time-beside', [...$variables, 'own' => '' === $setting ? 'none' : $setting, 'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60])];
+    }
+
+    /** @return list<LedgerEntry> what the recipe's own time says of the meat */
+    private function need(Circumstances $in): array
+    {
+        $need = $in->order->recipeNeed;
+        $ofCut = round($in->order->joint->needHours, 1);
+        if (null === $need) {
+            return $in->refuses(BraiseOrder::NEED_KEY) ? [$in->entry('need-from-recipe', BraiseOrder::NEED_KEY, ['ofCut' => $ofCut, 'implied' => 0.0, 'combined' => $ofCut])] : [];
+        }
+
+        return [$in->entry($need->believed ? 'need-from-recipe' : 'recipe-not-believed', $need->believed ? BraiseOrder::NEED_KEY : '', [
+            'ofCut' => round($need->ofCut, 1), 'implied' => round($need->implied, 1), 'combined' => round($need->combined, 1),
+        ])];
+    }
+}

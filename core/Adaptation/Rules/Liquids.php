@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Liquid\LiquidChange;
+use Pausis\Core\Liquid\LiquidFate;
+use Pausis\Core\Liquid\SauceBalance;
+use Pausis\Core\Recipe\ActKind;
+
+/** A lidded pot hardly evaporates: less is poured, wine is boiled down before it goes in, dairy goes in at the end. */
+final readonly class Liquids implements Rule
+{
+    private const BOILS = [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce];
+
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        foreach ($in->sauce->changes as $change) {
+            $process = $this->poured($process, $change, $in);
+            $process = $this->boiledDown($process, $change, $in);
+            $process = LiquidFate::Late === $change->fate ? $this->stirredIn($process, $change, $in) : $process;
+        }
+
+        return $in->refuses('add-liquid') ? $process->noting($in->entry('liquid-added', 'add-liquid', ['food' => 'water', 'wasMl' => 0.0, 'isMl' => 0.0, 'loadedMl' => 0.0])) : $process;
+    }
+
+    private function poured(Process $process, LiquidChange $change, Circumstances $in): Process
+    {
+        $id = $change->ingredient?->key() ?? 'water';
+        $variables = self::variables($change);
+        $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$id" : "liquid:$id");
+        if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate) {
+            $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added, LiquidFate::Fixed], true) ? $in->sauce->atEnd : null;
+            $process = $process->noting($in->entry('liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured));
+        }
+
+        return LiquidFate::Kept === $change->fate && $in->refuses("late:$id") ? $process->noting($in->entry('liquid-late', "late:$id", $variables)) : $process;
+    }
+
+    private function boiledDown(Process $process, LiquidChange $change, Circumstances $in): Process
+    {
+        $id = $change->ingredient?->key() ?? 'water';
+        $refused = $in->refuses("boil:$id");
+        if (null === $change->ingredient || LiquidFate::Late === $change->fate || ($change->loaded >= $change->poured && !$refused)) {
+            return $process;
+        }
+        $left = SauceBalance::leftOfBoiled($change->ingredient);
+        $process = $process->noting($in->entry('liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left]));
+        $told = array_filter($process->in(Stage::Before, ...self::BOILS), static fn (Deed $d): bool => \in_array($id, $d->act->foods, true) || [] === $d->act->foods);
+        if ([] !== $told) {
+            $boil = reset($told);
+            $measured = $boil->refusedBy('', false)->told('boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left]);
+
+            return $refused ? $process : $process->map(static fn (Deed $d): Deed => $d === $boil ? $measured : $d);
+        }
+        $boil = Deed::added(ActKind::BoilDown, Stage::Before, 'boil-down', [$id], ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
+
+        return $process->inserted($boil->refusedBy("boil:$id", $refused), ActKind::WarmInsert, ActKind::Load);
+    }
+
+    private function stirredIn(Process $process, LiquidChange $change, Circumstances $in): Process
+    {
+        $id = $change->ingredient?->key() ?? '';
+        foreach ($process->remaining() as $deed) {
+            if (\in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true) && \in_array($id, $deed->act->foods, true)) {
+                return $process->map(static fn (Deed $d): Deed => $d === $deed && Stage::During === $d->stage ? $d->in(Stage::Finish)->told('stir-in-late', ['food' => $change->ingredient->foodText ?? '']) : $d);
+            }
+        }
+
+        return $process->finishing(Deed::added(ActKind::CreamOrYoghurtIn, Stage::Finish, 'stir-in-late', [$id], ['food' => $change->ingredient->foodText ?? '', 'ml' => $change->poured]));
+    }
+
+    /** @return array{food: string, wasMl: float, isMl: float, loadedMl: float} */
+    private static function variables(LiquidChange $change): array
+    {
+        return ['food' => $change->ingredient->foodText ?? 'water', 'wasMl' => $change->was, 'isMl' => $change->poured, 'loadedMl' => $change->loaded];
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
+
+/** What every braise needs before its pot is on, where the recipe doesn't say it: cutting, drying, the pan, and the evening's work. */
+final readonly class Preparing implements Rule
+{
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        $process = [] === $in->order->dish->acts() ? self::usual($process, $in) : $process;
+        $handling = $in->order->handling;
+        $ingredients = $in->order->potIngredients();
+        if (null !== HandsOn::mixing($ingredients)) {
+            $process = $process->inserted(Deed::added(ActKind::Prepare, $handling->mixesTheNightBefore ? Stage::Evening : Stage::Before, 'mix-spices'), ...ActKind::cases());
+        }
+        $cutting = HandsOn::cutting($ingredients);
+        if (null !== $cutting) {
+            $water = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($ingredients, static fn (Ingredient $i): bool => true === $i->food?->underWater));
+            $process = self::cut($process, $handling->cutsTheNightBefore, [] === $water ? 'none' : implode(', ', $water));
+        }
+        foreach ($ingredients as $i) {
+            if (true === $i->food?->phaseolus || true === $i->food?->soak) {
+                $process = $process->does(Stage::Evening, ActKind::Soak) ? $process
+                    : self::withoutSoaking($process)->inserted(Deed::added(ActKind::Soak, Stage::Evening, 'soak-beans', [$i->key()], ['food' => $i->foodText]), ...ActKind::cases());
+                break;
+            }
+        }
+        if ($handling->saltsTheNightBefore) {
+            $process = $process->inserted(Deed::added(ActKind::Season, Stage::Evening, 'salt-meat'));
+        }
+        if ($process->does(Stage::Before, ActKind::Brown) && !$process->does(Stage::Before, ActKind::Dry, ActKind::Flour)) {
+            $process = $process->inserted(Deed::added(ActKind::Dry, Stage::Before, 'dry-meat'), ActKind::Season, ActKind::Brown);
+        }
+
+        return $handling->warmInsert && !$process->does(Stage::Before, ActKind::WarmInsert)
+            ? $process->inserted(Deed::added(ActKind::WarmInsert, Stage::Before, 'warm-insert'), ActKind::Load) : $process;
+    }
+
+    /** A list of ingredients without a method is braised as most are. */
+    private static function usual(Process $process, Circumstances $in): Process
+    {
+        $effort = $in->order->handling->effort;
+        if (Effort::Cold !== $effort) {
+            $process = $process->inserted(Deed::added(ActKind::Brown, Stage::Before, 'brown-meat'), ActKind::Load);
+        }
+        if (Effort::Full === $effort && HandsOn::hasBase($in->order->potIngredients())) {
+            $process = $process->inserted(Deed::added(ActKind::FryBase, Stage::Before, 'fry-base'), ActKind::Load);
+        }
+        foreach ([ActKind::Lift, ActKind::Strain, ActKind::Skim] as $kind) {
+            $process = $process->finishing(Deed::added($kind, Stage::Finish, $kind->value));
+        }
+
+        return $process;
+    }
+
+    private static function cut(Process $process, bool $evening, string $underWater): Process
+    {
+        if (!$evening) {
+            return $process->does(Stage::Before, ActKind::Cut, ActKind::Prepare) && null !== self::cutting($process) ? $process
+                : $process->inserted(Deed::added(ActKind::Cut, Stage::Before, 'cut-vegetables'), ...ActKind::cases());
+        }
+        $process = $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Cut) ? $d->gone() : $d);
+
+        return $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, 'cut-ahead', [], ['list' => $underWater]));
+    }
+
+    private static function cutting(Process $process): ?Deed
+    {
+        foreach ($process->in(Stage::Before, ActKind::Cut, ActKind::Prepare) as $deed) {
+            if ('mix-spices' !== $deed->code && [] !== $deed->act->foods) {
+                return $deed;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the recipe soaks in the morning is too late: it is soaked the evening before. */
+    private static function withoutSoaking(Process $process): Process
+    {
+        return $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Soak) ? $d->gone() : $d);
+    }
+}

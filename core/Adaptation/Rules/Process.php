@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Rules;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\MethodReader;
+use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Timing;
+
+/** The recipe as it is done in this pot: what is done, in order, and what was changed. Everything that is shown shows this. */
+final readonly class Process
+{
+    /** The usual order of a finish, for what a recipe doesn't have. */
+    private const FINISH = [
+        ActKind::Lift, ActKind::TakeOut, ActKind::Strain, ActKind::Skim, ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Reduce, ActKind::Shred, ActKind::Glaze,
+        ActKind::Slurry, ActKind::ButterAndStarch, ActKind::CreamOrYoghurtIn, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::Crisp,
+    ];
+
+    /**
+     * @param list<Deed>        $deeds   in order of the day
+     * @param list<LedgerEntry> $entries
+     */
+    private function __construct(public array $deeds, public array $entries = [])
+    {
+    }
+
+    /** A recipe's acts, each where it has its place. */
+    public static function of(BraiseOrder $order): self
+    {
+        $acts = $order->dish->acts();
+        $cook = MethodReader::cookPlace($acts);
+        $deeds = [];
+        foreach ($acts as $k => $act) {
+            $after = null !== $cook && $k > $cook;
+            $deeds[] = new Deed($act, match (true) {
+                $k === $cook => Stage::Start,
+                Timing::EveningBefore === $act->when->timing => Stage::Evening,
+                !$after && ActKind::Portion !== $act->kind && (null !== $cook || !$act->kind->finishes()) => Stage::Before,
+                ActKind::Portion === $act->kind => Stage::Later,
+                \in_array($act->kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
+                \in_array($act->when->timing, [Timing::BeforeEnd, Timing::AfterStart], true) => Stage::During,
+                $act->kind->finishes() || \in_array($act->kind, [ActKind::TakeOut, ActKind::Cook, ActKind::Preheat], true) => Stage::Finish,
+                \in_array($act->kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true) => Stage::During,
+                default => Stage::Table,
+            });
+        }
+        foreach ($order->dish->beside() as $part) {
+            foreach ($part->acts as $act) {
+                $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, code: '');
+            }
+        }
+
+        return new self($deeds);
+    }
+
+    /** @param callable(Deed): Deed $change */
+    public function map(callable $change): self
+    {
+        return new self(array_map($change, $this->deeds), $this->entries);
+    }
+
+    public function noting(LedgerEntry ...$entries): self
+    {
+        return new self($this->deeds, [...$this->entries, ...array_values($entries)]);
+    }
+
+    /** In front of the first that is like that; at the end of its stage where none is. */
+    public function inserted(Deed $deed, ActKind ...$before): self
+    {
+        $at = null;
+        foreach ($this->deeds as $k => $one) {
+            if ($one->stage === $deed->stage && $one->remains() && $one->is(...$before)) {
+                $at = $k;
+                break;
+            }
+        }
+
+        return $this->spliced($at ?? $this->endOf($deed->stage), $deed);
+    }
+
+    /** Where it usually stands in a finish. */
+    public function finishing(Deed $deed): self
+    {
+        $rank = (int) array_search($deed->act->kind, self::FINISH, true);
+
+        return $this->inserted($deed, ...\array_slice(self::FINISH, $rank + 1));
+    }
+
+    /** Moved in front of the first that is like that, where it stands behind it. */
+    public function movedBefore(Deed $deed, ActKind ...$before): self
+    {
+        $without = new self(array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d !== $deed)), $this->entries);
+
+        return $without->inserted($deed, ...$before);
+    }
+
+    /** Whether something of a kind is still done, in one of the stages. */
+    public function does(Stage $stage, ActKind ...$kinds): bool
+    {
+        return null !== $this->first($stage, ...$kinds);
+    }
+
+    public function first(Stage $stage, ActKind ...$kinds): ?Deed
+    {
+        return $this->in($stage, ...$kinds)[0] ?? null;
+    }
+
+    /** @return list<Deed> that remain */
+    public function in(Stage $stage, ActKind ...$kinds): array
+    {
+        return array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d->stage === $stage && $d->remains() && ([] === $kinds || $d->is(...$kinds))));
+    }
+
+    /** In the order of the day. */
+    public function inTurn(): self
+    {
+        $deeds = $this->deeds;
+        usort($deeds, static fn (Deed $a, Deed $b): int => [$a->stage->rank(), self::late($a)] <=> [$b->stage->rank(), self::late($b)]);
+
+        return new self($deeds, $this->entries);
+    }
+
+    /** @return list<Deed> that are done */
+    public function remaining(): array
+    {
+        return array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d->remains()));
+    }
+
+    /** What is done after hours counted from the start stands before what is counted from the end. */
+    private static function late(Deed $deed): float
+    {
+        return Stage::During !== $deed->stage ? 0.0 : $deed->atHour ?? (null === $deed->beforeEnd ? 500.0 : 1000.0 - $deed->beforeEnd);
+    }
+
+    private function endOf(Stage $stage): int
+    {
+        $end = 0;
+        foreach ($this->deeds as $k => $one) {
+            $end = $one->stage->rank() <= $stage->rank() ? $k + 1 : $end;
+        }
+
+        return $end;
+    }
+
+    private function spliced(int $at, Deed $deed): self
+    {
+        $deeds = $this->deeds;
+        array_splice($deeds, $at, 0, [$deed]);
+
+        return new self($deeds, $this->entries);
+    }
+}

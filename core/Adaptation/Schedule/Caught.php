@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Schedule;
+
+/** Something that would have to be done while nobody is there. */
+final readonly class Caught
+{
+    /**
+     * @param string                  $code the job's
+     * @param string                  $what in the cook's words, or a setting
+     * @param \DateTimeImmutable|null $at   null where its time is past
+     * @param string                  $food id of what would go in
+     */
+    public function __construct(public string $code, public string $what, public ?\DateTimeImmutable $at, public string $food = '')
+    {
+    }
+}

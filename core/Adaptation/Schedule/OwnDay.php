@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Schedule;
+
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Cooker\Program;
+use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Learning\Window;
+use Pausis\Core\Tenderness\Doneness;
+
+/** The braise's own day, from the plate back to the switch. */
+final class OwnDay
+{
+    /** @param int $sauceWaits minutes that the sauce stands covered before plating */
+    public static function of(BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
+    {
+        return self::planned($order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned, $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
+            new BackwardPlan($order->now, $serve, $order->kitchen->people, $outcome->work->lead(), $outcome->work->finish()->total + $sauceWaits));
+    }
+
+    /** A pot that is on is planned from its start; another as the plan or the cook has it. */
+    public static function planned(BraiseOrder $order, Program $program, Window $ready, Window $past, Window $coreSafe, BackwardPlan $plan): DayPlan|Clash
+    {
+        $on = $order->handling->switchOn;
+        $test = self::testFrom($order, $coreSafe);
+
+        return null !== $on && $order->handling->isOn ? $plan->follow($on, $program, $ready, $past, $test, null) : $plan->solve($program, $ready, $past, $test, $on);
+    }
+
+    /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */
+    public static function testFrom(BraiseOrder $order, Window $coreSafe): float
+    {
+        return $order->joint->cut->isPoultry() ? (float) $coreSafe->latest : 0.0;
+    }
+}

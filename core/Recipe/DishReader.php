@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Recipe;
+
+use Pausis\Core\Recipe\Internal\StructureReader;
+
+/** Puts a recipe's corrected lines and sentences together as a dish. */
+final readonly class DishReader
+{
+    private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead))\b/iu';
+    private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
+    private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Tie];
+    private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
+
+    private MethodReader $method;
+
+    public function __construct()
+    {
+        $this->method = new MethodReader(ActTable::load());
+    }
+
+    /**
+     * @param list<Ingredient>          $ingredients each with its part
+     * @param list<Step>                $steps       each with its identity
+     * @param list<Way>                 $ways
+     * @param array<string, Correction> $corrections by step
+     */
+    public function read(array $ingredients, array $steps, array $ways = [], array $corrections = []): Dish
+    {
+        $acts = $this->method->acts($steps, $ingredients, $corrections);
+        $sentences = array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $steps);
+
+        return self::assembled($ingredients, $acts, (new StructureReader($ingredients, $acts, $sentences, $ways[0] ?? null))->read(), $ways);
+    }
+
+    /**
+     * @param list<Ingredient> $ingredients
+     * @param list<Act>        $acts
+     * @param list<Way>        $ways
+     */
+    private static function assembled(array $ingredients, array $acts, Structure $structure, array $ways): Dish
+    {
+        $cook = MethodReader::cookPlace($acts);
+        $late = array_combine(array_map(static fn (Ingredient $i): string => $i->key(), $ingredients), \array_slice($structure->late, 0, \count($ingredients)));
+        $partOf = [];
+        foreach ($ingredients as $one) {
+            $partOf[$one->key()] = $one->part;
+        }
+        $byPart = [PartKind::Braise->value => []];
+        foreach ($acts as $k => $act) {
+            $after = null !== $cook && $k > $cook;
+            $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source) ? $act->as(ActKind::Reduce) : $act;
+            $timed = $opened->at(self::when($opened, $after, $late, $structure->uncoverMinutes));
+            $byPart[self::partOf($act, $partOf)->value][] = $timed;
+        }
+        $parts = [];
+        foreach (PartKind::cases() as $kind) {
+            $own = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => $kind === $i->part));
+            if (PartKind::Braise === $kind || isset($byPart[$kind->value]) || [] !== $own) {
+                $parts[] = new Part($kind->value, $kind, '', array_map(static fn (Ingredient $i): string => $i->key(), $own), $byPart[$kind->value] ?? []);
+            }
+        }
+
+        return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /** @param array<string, Minutes|null> $late by ingredient */
+    private static function when(Act $act, bool $after, array $late, ?float $uncover): When
+    {
+        $offset = null;
+        foreach ($act->foods as $food) {
+            $offset ??= $late[$food] ?? null;
+        }
+        $adds = \in_array($act->kind, [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::SeasonToTaste, ActKind::Other], true);
+
+        return match (true) {
+            !$after && \in_array($act->kind, self::AHEAD, true) && preg_match(self::EVENING, $act->source) => When::eveningBefore(),
+            !$after && !\in_array($act->when->timing, [Timing::BeforeEnd], true) => When::before(),
+            $adds && null !== $offset => When::beforeEnd($offset),
+            Timing::BeforeEnd === $act->when->timing => $act->when,
+            ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
+            \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
+            default => When::atTheEnd(),
+        };
+    }
+
+    /** @param array<string, PartKind> $partOf by ingredient */
+    private static function partOf(Act $act, array $partOf): PartKind
+    {
+        $named = array_values(array_filter(array_map(static fn (string $food): ?PartKind => $partOf[$food] ?? null, $act->foods)));
+        $beside = array_values(array_filter($named, static fn (PartKind $p): bool => PartKind::Braise !== $p && PartKind::Marinade !== $p));
+
+        return match (true) {
+            ActKind::SideWork === $act->kind => $beside[0] ?? PartKind::Side,
+            [] !== $named && \count($beside) === \count($named) && !$act->kind->finishes() => $beside[0],
+            default => PartKind::Braise,
+        };
+    }
+}
