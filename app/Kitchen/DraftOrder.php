@@ -16,6 +16,7 @@ use Pausis\App\Store\Meanings;
 use Pausis\App\Store\Needs;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
@@ -72,7 +73,7 @@ final readonly class DraftOrder
 {
     private const FARTHEST_DAYS = 14;
 
-    public function __construct(private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs, private Meanings $meanings, private DishReader $dishes)
+    public function __construct(private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs, private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation)
     {
     }
 
@@ -190,13 +191,13 @@ final readonly class DraftOrder
             return null;
         }
 
-        return (new BraiseOrder(
+        return $this->evaluation->informed((new BraiseOrder(
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
             $level, $texture, $thickness, $thickener, $setting, null, $this->dish($draft, $understood),
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness, $this->beforehand($draft, $understood, $problems),
-        ))->informedByRecipe();
+        ))->informedByRecipe());
     }
 
     private function handling(HandlingDraft $draft, \DateTimeZone $zone, Problems $problems): Handling

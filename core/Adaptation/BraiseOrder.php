@@ -17,6 +17,7 @@ use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\TakeOut;
@@ -28,6 +29,7 @@ final readonly class BraiseOrder
 {
     /** What tastes right to most: 0.9 to 1.1 %. */
     public const USUAL_SALT_PERCENT = 1.0;
+    private const BONED = '/\b(?:boned|boneless|off the bone|without (?:the )?bones?)\b/iu';
     /** Refuses what the recipe's own time says of the meat. */
     public const NEED_KEY = 'need-from-recipe';
 
@@ -163,13 +165,21 @@ final readonly class BraiseOrder
             array_push($out, ...(self::names($out, $tie) ? [] : [new TakeOut("out-$tie", $tie)]));
         }
 
-        return $this->joint->cut->bone > 0 && !$this->dish->bonesServed ? [...$out, new TakeOut('out-bones', 'bones')] : $out;
+        $boned = [] !== array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source));
+
+        return $this->joint->cut->bone > 0 && !$boned && !$this->dish->bonesServed ? [...$out, new TakeOut('out-bones', 'bones')] : $out;
     }
 
     /** @param list<TakeOut> $out */
     private static function names(array $out, string $what): bool
     {
         return [] !== array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), mb_strtolower($what)) || str_contains(mb_strtolower($what), mb_strtolower($t->name)));
+    }
+
+    /** Whether wine and its kind are boiled down in a pan: not without one, nor where a slow cooker's own recipe does without. */
+    public function boilsDown(): bool
+    {
+        return Effort::Cold !== $this->handling->effort && (Method::SlowCooker !== $this->original?->method || $this->recipeBoilsWine);
     }
 
     /** Whether onions and their kind go into the pot from a hot pan. */

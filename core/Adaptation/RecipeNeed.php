@@ -21,6 +21,8 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class RecipeNeed
 {
     private const BELIEVED_WITHIN_SIGMAS = 2.0;
+    /** A slow cooker's recipe tells hours that suit a day, and leaves them long: it says less of the meat. */
+    private const SIGMA_OF_SLOW_COOKER = 0.4;
 
     /** All in hours at 90 °C; sigma is of the logarithm. */
     private function __construct(
@@ -43,15 +45,30 @@ final readonly class RecipeNeed
             return null;
         }
         $implied = (new OtherWay($original, $room, $pot))->impliedNeed($joint, Doneness::Fork);
-        if ($implied <= 0) {
-            return null;
-        }
-        $apart = abs(log($implied / $joint->needHours)) / hypot($joint->needSigma, OtherWay::SIGMA_OF_RECIPE);
+
+        return $implied > 0 ? self::weighed($joint, $implied, OtherWay::SIGMA_OF_RECIPE) : null;
+    }
+
+    /**
+     * Of a recipe written for a slow cooker, by what its own hours amount to in this pot.
+     *
+     * @param float $dose hours at 90 °C that the middle of the meat has had by the recipe's earliest
+     */
+    public static function fromSlowCooker(float $dose, Joint $joint): ?self
+    {
+        $implied = $dose / $joint->cut->level(Doneness::Fork);
+
+        return $implied > 0 ? self::weighed($joint, $implied, self::SIGMA_OF_SLOW_COOKER) : null;
+    }
+
+    private static function weighed(Joint $joint, float $implied, float $sigma): self
+    {
+        $apart = abs(log($implied / $joint->needHours)) / hypot($joint->needSigma, $sigma);
         if ($apart > self::BELIEVED_WITHIN_SIGMAS) {
             return new self($joint->needHours, $implied, $joint->needHours, $joint->needSigma, false);
         }
-        [$combined, $sigma] = OtherWay::combined($joint->needHours, $joint->needSigma, $implied);
+        [$combined, $combinedSigma] = OtherWay::combined($joint->needHours, $joint->needSigma, $implied, $sigma);
 
-        return new self($joint->needHours, $implied, $combined, $sigma, true);
+        return new self($joint->needHours, $implied, $combined, $combinedSigma, true);
     }
 }

@@ -33,4 +33,18 @@ final readonly class Course
         public EnergyAccount $energy,
     ) {
     }
+
+    /** Hours at 90 °C that the middle of the meat has had by an hour; of a traced course. */
+    public function doseAt(float $hour): float
+    {
+        $dose = 0.0;
+        foreach ($this->trace as $row) {
+            if ($row[0] > $hour) {
+                break;
+            }
+            $dose = $row[3];
+        }
+
+        return $dose;
+    }
 }

@@ -91,10 +91,10 @@ final readonly class OtherWay
      *
      * @return array{float, float} hours at 90 °C, and the standard deviation of its logarithm
      */
-    public static function combined(float $ofCut, float $sigmaOfCut, float $implied): array
+    public static function combined(float $ofCut, float $sigmaOfCut, float $implied, float $sigmaOfRecipe = self::SIGMA_OF_RECIPE): array
     {
         $weightOfCut = 1 / $sigmaOfCut ** 2;
-        $weightOfRecipe = 1 / self::SIGMA_OF_RECIPE ** 2;
+        $weightOfRecipe = 1 / $sigmaOfRecipe ** 2;
         $total = $weightOfCut + $weightOfRecipe;
 
         return [exp(($weightOfCut * log($ofCut) + $weightOfRecipe * log($implied)) / $total), sqrt(1 / $total)];

@@ -122,6 +122,7 @@ final class ActReader
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
         if ($after && [] !== $spans && [] === array_diff(array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut']) && preg_match(self::IN, $sentence)) {
+            $spans = array_map(static fn (array $s): array => [$s[0], (preg_split(self::IN, $s[1]) ?: [''])[0], $s[2]], $spans);
             $spans[] = [ActKind::Add, $sentence, $naming->in($sentence)];
         }
         if (preg_match(self::GO_IN, $sentence) && [] === $naming->in($sentence)) {
@@ -377,7 +378,7 @@ final class ActReader
             if (null !== $last && $last->kind === $act->kind) {
                 array_pop($kept);
                 $kept[] = new Act($last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes, $last->perSide || $act->perSide,
-                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->when, $last->words.' '.$act->words, $sentence);
+                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->when, $last->words.', '.$act->words, $sentence);
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
                 $kept[] = $act;
             }

@@ -87,7 +87,7 @@ final readonly class MethodReader
                 continue;
             }
             $after = $after || [] !== array_filter($read, self::isBraise(...));
-            $told = [] === $read ? [new Act("$step->id.1", ActKind::Other, source: $step->source)] : $read;
+            $told = [] === $read ? [new Act("$step->id.1", ActKind::Other, array_map(static fn (int $p): string => $ingredients[$p]->key(), $naming->in($step->source)), source: $step->source)] : $read;
             array_push($acts, ...array_map(static fn (Act $a): Act => $a->onLine($step->line), $told));
         }
 

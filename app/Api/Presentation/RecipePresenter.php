@@ -41,6 +41,7 @@ use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\Way;
+use Pausis\Core\Tenderness\Doneness;
 
 /** What was made of a recipe, in words, and as the beginning of a draft. */
 final readonly class RecipePresenter
@@ -108,7 +109,7 @@ final readonly class RecipePresenter
             $dinner->format('Y-m-d\TH:i'),
             [],
             LevelSchool::OwnJuices->value,
-            $this->house->record()->texture,
+            [] === array_filter($reading->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind) ? $this->house->record()->texture : Doneness::Pulls->value,
             $this->thickness($reading),
             Thickener::CornStarch->value,
             'auto',

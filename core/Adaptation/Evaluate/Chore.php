@@ -54,6 +54,12 @@ final readonly class Chore
         return new self($this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
     }
 
+    /** As long as another of its kind. */
+    public function lasting(self $other): self
+    {
+        return new self($this->id, $this->code, $this->stage, $this->acts, $this->variables, $other->minutes, $other->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+    }
+
     public function called(string $id): self
     {
         return new self($id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);

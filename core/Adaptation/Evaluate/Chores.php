@@ -11,6 +11,7 @@ use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
 
 /** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
@@ -23,6 +24,7 @@ final class Chores
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25, 'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
     ];
+    private const PAN = [ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze, ActKind::BoilDown];
     /** Minutes by which the sauce may be done before it is plated. */
     public const MOST_SAUCE_WAITS = 25;
     public const BOILED_BEANS_WAIT = 60;
@@ -49,13 +51,16 @@ final class Chores
     /** @var list<Deed> those for which no piece of work has come yet */
     private array $waiting = [];
 
-    private function __construct(private readonly BraiseOrder $order)
+    /** @param list<Deed> $intoThePan what is put in, or cut, on the way */
+    private function __construct(private readonly BraiseOrder $order, private readonly array $intoThePan)
     {
     }
 
     public static function of(Process $process, BraiseOrder $order): Work
     {
-        $chores = new self($order);
+        $before = $process->in(Stage::Before);
+        $cuts = array_udiff($process->in(Stage::Before, ActKind::Cut, ActKind::Prepare), $process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare), static fn (Deed $a, Deed $b): int => $a->act->id <=> $b->act->id);
+        $chores = new self($order, [...self::intoThePan($before), ...array_values($cuts)]);
         $stage = null;
         foreach ($process->remaining() as $deed) {
             if ($stage !== $deed->stage) {
@@ -69,9 +74,24 @@ final class Chores
         return new Work($chores->besideTheSauce());
     }
 
+    /**
+     * @param list<Deed> $before
+     *
+     * @return list<Deed>
+     */
+    private static function intoThePan(array $before): array
+    {
+        $last = -1;
+        foreach ($before as $k => $deed) {
+            $last = $deed->is(...self::PAN) ? $k : $last;
+        }
+
+        return array_values(array_filter(\array_slice($before, 0, $last + 1), static fn (Deed $d): bool => $d->is(ActKind::Load)));
+    }
+
     private function take(Deed $deed): void
     {
-        $chore = $this->chore($deed);
+        $chore = \in_array($deed, $this->intoThePan, true) ? null : $this->chore($deed);
         if (null === $chore) {
             $this->attach($deed);
 
@@ -93,7 +113,7 @@ final class Chores
     private function attach(Deed $deed): void
     {
         $last = \count($this->chores) - 1;
-        if ($last >= 0 && $this->chores[$last]->stage === $deed->stage) {
+        if ($last >= 0 && [] === $this->waiting && $this->chores[$last]->stage === $deed->stage && !\in_array($deed, $this->intoThePan, true)) {
             $this->replace($last, $this->chores[$last]->doing([$deed->act->id]));
         } else {
             $this->waiting[] = $deed;
@@ -140,7 +160,7 @@ final class Chores
         return match ($one->code) {
             'strain-and-skim' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both']),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
-            default => $one,
+            default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
     }
 
@@ -164,7 +184,7 @@ final class Chores
             'mix-spices' === $d->code => $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'night-mix-spices'),
             'cut-ahead' === $d->code => $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables),
             $d->is(ActKind::Soak) => $this->plain($d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)]),
-            $d->is(ActKind::Season, ActKind::Dry) => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
+            'salt-meat' === $d->code => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
             default => $this->plain($d, 'night-marinate', 'marinate', self::MARINATING, Uses::Hands),
         };
     }
@@ -178,7 +198,7 @@ final class Chores
 
         return match ($d->act->kind) {
             ActKind::Prepare, ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
-                : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
+                : ($this->cuts($d) ? $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables') : null),
             ActKind::Tie, ActKind::Dry, ActKind::Season, ActKind::Flour => $this->ofTerm($d, HandsOn::drying($joint), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready']),
             ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
             ActKind::BoilBeans => $this->ofTerm($d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on'),
@@ -191,6 +211,14 @@ final class Chores
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
+    }
+
+    /** Whether it is about vegetables and their kind. */
+    private function cuts(Deed $deed): bool
+    {
+        $roles = array_map(fn (string $id): ?Role => $this->order->dish->ingredient($id)?->role, $deed->act->foods);
+
+        return ([] === $roles && $deed->is(ActKind::Cut)) || [] !== array_filter($roles, static fn (?Role $r): bool => \in_array($r, [Role::Vegetable, Role::Aromatic, Role::Fruit], true));
     }
 
     private function during(Deed $d): ?Chore
@@ -240,7 +268,7 @@ final class Chores
 
     private function table(Deed $d): ?Chore
     {
-        return $d->is(ActKind::SideWork)
+        return $d->is(ActKind::SideWork) || ($d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish))
             ? new Chore('side-work', 'side-work', $d->stage, [], [], (int) max(self::LEAST_SIDE, $d->act->minutes?->middle() ?? 0.0), null, Uses::Nothing, self::WAITS['side-work'])
             : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
     }

@@ -6,7 +6,9 @@ namespace Pausis\Core\Adaptation\Evaluate;
 
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\RecipeNeed;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Recipe\Method;
 
 /** Runs an order for each setting. What its physics doesn't depend on, the day and the people, doesn't make it run again. */
 final readonly class Evaluation
@@ -36,6 +38,22 @@ final readonly class Evaluation
         }
 
         return $outcomes;
+    }
+
+    /** With the meat's need corrected by what a slow cooker's recipe says of it: its own hours on a setting that this cooker has. */
+    public function informed(BraiseOrder $order): BraiseOrder
+    {
+        $settings = $order->dish->slowCookerWay()->settings ?? [];
+        foreach (Method::SlowCooker === $order->original?->method && !$order->choices->refuses(BraiseOrder::NEED_KEY) ? [ProgramChoice::Low, ProgramChoice::High] : [] as $choice) {
+            $own = $settings[$choice->value] ?? null;
+            if (null !== $own) {
+                $need = RecipeNeed::fromSlowCooker($this->pots->load($order, $choice)->best->doseAt($own->low / 60), $order->joint);
+
+                return null === $need ? $order : $order->needing($need);
+            }
+        }
+
+        return $order;
     }
 
     /** @param list<string> $larger */

@@ -6,7 +6,6 @@ namespace Pausis\Core\Adaptation\Evaluate;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\All;
 use Pausis\Core\Adaptation\Rules\Circumstances;
@@ -71,7 +70,7 @@ final readonly class PotRun
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker, $order->handling);
         $geometry = self::geometry($order);
-        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()));
         $boil = $order->room->boilingPoint()->celsius;
         $late = LateFoods::of($order, $larger);
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);

@@ -52,12 +52,12 @@ final class AdaptedMethod
     {
         $acts = array_map(static fn (Deed $d): string => $d->act->id, $group);
         if (\count($group) === $told[$group[0]->sentence()]) {
-            return new PrintedStep($acts, self::plain($group[0]->act->source));
+            return new PrintedStep($acts, self::sentence($group[0]->act->source));
         }
         $clauses = array_map(self::clause(...), $group);
         $more = array_map(lcfirst(...), \array_slice($clauses, 1));
 
-        return new PrintedStep($acts, implode(', ', [$clauses[0], ...$more]).'.');
+        return new PrintedStep($acts, self::sentence(implode(', ', [$clauses[0], ...$more])));
     }
 
     /** The act's own words as the beginning of a sentence. */
@@ -66,6 +66,15 @@ final class AdaptedMethod
         $words = rtrim(self::plain('' === $deed->act->words ? $deed->act->source : $deed->act->words), '.,; ');
 
         return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
+    }
+
+    /** Begun as a sentence is, without the number before it, and ended as one. */
+    private static function sentence(string $text): string
+    {
+        $plain = (string) preg_replace('/^(?:\d\x{FE0F}?\x{20E3}|[\x{2610}-\x{2714}\x{25A0}-\x{25FF}•*–—-])+\s*/u', '', self::plain($text));
+        $begun = mb_strtoupper(mb_substr($plain, 0, 1)).mb_substr($plain, 1);
+
+        return preg_match('/[\p{L}\p{N}%°’\'"”]$/u', $begun) ? "$begun." : rtrim($begun, ',;: ').(preg_match('/[,;:]\s*$/u', $begun) ? '.' : '');
     }
 
     private static function plain(string $text): string

@@ -18,7 +18,6 @@ use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\PreparedAhead;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Heat\Course;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Recipe\TakeOut;
@@ -61,7 +60,7 @@ final class BraiseFindings
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
             array_push($findings, ...array_filter([
                 $day->pastBest ? $this->heldShorter(new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise) : null,
-                Rules::leanHeld($order->joint, self::doseAt($chosen->best, $served)),
+                Rules::leanHeld($order->joint, $chosen->best->doseAt($served)),
             ]));
         }
         array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
@@ -147,18 +146,5 @@ final class BraiseFindings
         }
 
         return $finding;
-    }
-
-    private static function doseAt(Course $best, float $hour): float
-    {
-        $dose = 0.0;
-        foreach ($best->trace as $row) {
-            if ($row[0] > $hour) {
-                break;
-            }
-            $dose = $row[3];
-        }
-
-        return $dose;
     }
 }

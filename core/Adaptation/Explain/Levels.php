@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Explain;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Liquid\LevelSchool;
@@ -23,7 +22,7 @@ final class Levels
         $geometry = $braise->chosen->filling->geometry;
         $end = PotRun::endOf($braise->chosen->best, $order->texture);
         $ingredients = $order->potIngredients();
-        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, Effort::Cold !== $order->handling->effort));
+        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()));
         foreach (LevelSchool::cases() as $school) {
             $sauce = $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $order->room->boilingPoint()->celsius, $geometry, $school, $end);
             $salt = SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams, $order->saltAimPercent);

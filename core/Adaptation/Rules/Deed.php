@@ -28,6 +28,7 @@ final readonly class Deed
         public bool $refused = false,
         public ?float $beforeEnd = null,
         public ?float $atHour = null,
+        public bool $isBeside = false,
     ) {
     }
 
@@ -53,13 +54,13 @@ final readonly class Deed
     /** @param array<string, float|int|string> $variables */
     public function otherwise(string $code, array $variables = [], string $key = '', bool $refused = false): self
     {
-        return new self($this->act, $this->stage, Fate::Changed, $code, $variables, $key, $refused, $this->beforeEnd, $this->atHour);
+        return new self($this->act, $this->stage, Fate::Changed, $code, $variables, $key, $refused, $this->beforeEnd, $this->atHour, $this->isBeside);
     }
 
     /** @param string $code why; empty where it is nothing to speak of */
     public function gone(string $code = '', string $key = '', bool $refused = false): self
     {
-        return new self($this->act, $this->stage, Fate::Gone, $code, [], $key, $refused);
+        return new self($this->act, $this->stage, Fate::Gone, $code, [], $key, $refused, isBeside: $this->isBeside);
     }
 
     public function in(Stage $stage): self
@@ -69,17 +70,17 @@ final readonly class Deed
 
     public function lateBy(float $minutes): self
     {
-        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $minutes);
+        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $minutes, null, $this->isBeside);
     }
 
     public function atHour(float $hour): self
     {
-        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, null, $hour);
+        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, null, $hour, $this->isBeside);
     }
 
     public function refusedBy(string $key, bool $refused): self
     {
-        return new self($this->act, $this->stage, $this->fate, $this->code, $this->variables, $key, $refused, $this->beforeEnd, $this->atHour);
+        return new self($this->act, $this->stage, $this->fate, $this->code, $this->variables, $key, $refused, $this->beforeEnd, $this->atHour, $this->isBeside);
     }
 
     /** The sentence of the recipe that it stands in. */
@@ -113,6 +114,6 @@ final readonly class Deed
     /** @param array<string, float|int|string> $variables */
     private function changed(Stage $stage, Fate $fate, string $code, array $variables): self
     {
-        return new self($this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour);
+        return new self($this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour, $this->isBeside);
     }
 }

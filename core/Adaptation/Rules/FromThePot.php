@@ -23,7 +23,7 @@ final readonly class FromThePot implements Rule
             $process = $process->finishing(Deed::added(ActKind::Lift, Stage::Finish, 'lift'));
         }
         if (!$process->does(Stage::Table, ActKind::Serve)) {
-            $process = $process->inserted(Deed::added(ActKind::Serve, Stage::Table, 'serve'));
+            $process = $process->inserted(Deed::added(ActKind::Serve, Stage::Table, 'serve', [], ['seasoned' => $process->does(Stage::Table, ActKind::SeasonToTaste) ? 'yes' : 'no']));
         }
         $process = $process->inserted(Deed::added(ActKind::Portion, Stage::Later, 'portion'));
 

@@ -49,7 +49,6 @@ final readonly class Hours implements Rule
             $d->is(ActKind::Cook) && (Stage::During === $d->stage || Stage::Finish === $d->stage) => $this->isLong($d) ? $refusable('within-the-hours') : $this->short($d),
             Stage::During === $d->stage && $d->is(ActKind::TurnSetting) => $refusable('within-the-hours'),
             Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $refusable('lid-stays-on'),
-            Stage::Before === $d->stage && $d->is(ActKind::Check) => $refusable('lid-stays-on'),
             default => $d,
         };
     }
@@ -108,7 +107,7 @@ final readonly class Hours implements Rule
         $setting = null === $own ? (array_key_first($settings) ?? '') : $in->choice->value;
         $own ??= [] === $settings ? Minutes::exactly(60 * ($in->order->original->hours ?? 0.0)) : reset($settings);
 
-        return [new LedgerEntry('time-beside', [...$variables, 'own' => '' === $setting ? 'none' : $setting, 'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60])];
+        return [new LedgerEntry('time-beside', [...$variables, 'own' => '' === $setting ? 'none' : $setting, 'same' => $own->low === $own->high ? 'yes' : 'no', 'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60])];
     }
 
     /** @return list<LedgerEntry> what the recipe's own time says of the meat */

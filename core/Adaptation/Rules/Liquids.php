@@ -47,16 +47,39 @@ final readonly class Liquids implements Rule
         }
         $left = SauceBalance::leftOfBoiled($change->ingredient);
         $process = $process->noting($in->entry('liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left]));
-        $told = array_filter($process->in(Stage::Before, ...self::BOILS), static fn (Deed $d): bool => \in_array($id, $d->act->foods, true) || [] === $d->act->foods);
-        if ([] !== $told) {
-            $boil = reset($told);
-            $measured = $boil->refusedBy('', false)->told('boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left]);
+        $boil = self::boils($process, $id);
+        if (null !== $boil) {
+            $measured = $boil->told('boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left]);
+            $passed = false;
+            $merged = static function (Deed $d) use ($boil, $id, &$passed): Deed {
+                $passed = $passed || $d === $boil;
+                $same = $d->sentence() === $boil->sentence() || ($passed && [] === array_diff($d->act->foods, [$id]));
 
-            return $refused ? $process : $process->map(static fn (Deed $d): Deed => $d === $boil ? $measured : $d);
+                return $d !== $boil && $same && Stage::Before === $d->stage && $d->is(...self::BOILS) ? $d->gone() : $d;
+            };
+
+            return $refused ? $process : $process->map(static fn (Deed $d): Deed => $d === $boil ? $measured : $merged($d));
         }
         $boil = Deed::added(ActKind::BoilDown, Stage::Before, 'boil-down', [$id], ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
 
         return $process->inserted($boil->refusedBy("boil:$id", $refused), ActKind::WarmInsert, ActKind::Load);
+    }
+
+    /** The act that boils it down: one that does and names it, or names nothing and is no blanching; else one that pours it into the pan. */
+    private static function boils(Process $process, string $id): ?Deed
+    {
+        $blanched = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::Before, ActKind::Blanch));
+        foreach ([[ActKind::BoilDown, ActKind::Reduce], [ActKind::Deglaze]] as $kinds) {
+            foreach ([true, false] as $named) {
+                foreach ($process->in(Stage::Before, ...$kinds) as $deed) {
+                    if ($named ? \in_array($id, $deed->act->foods, true) : [] === $deed->act->foods && !\in_array($deed->sentence(), $blanched, true)) {
+                        return $deed;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     private function stirredIn(Process $process, LiquidChange $change, Circumstances $in): Process

@@ -26,6 +26,7 @@ final readonly class PreparedAhead
     private const HEATED = '(?:brown|sear|seal|part[- ]?(?:ly )?cook|par-?cook|par-?boil|half[- ]cook|pre-?cook)(?:s|ed|ing)?\b|(?:take|give|get)[^.;,]{0,20} colou?r|fry[^.;,]{0,20}(?:meat|shanks?|joint|beef|lamb|pork|goat|venison|chicken|chops?|pieces|cubes|chunks)';
     private const PART_COOKED = '(?:part|half|par|pre)[- ]?(?:ly )?(?:cook|boil)';
     private const NO_MEAT = '(?:brown|sear|fry|colou?r)(?:s|ed|ing)?\s+(?:off\s+)?(?:the\s+|sliced\s+|chopped\s+)*(?:onions?|shallots?|butter|garlic|vegetables?|mushrooms?|leeks?|carrots?|flour|nuts|sugar|crumbs?|sauce)\b';
+    private const MARINATES = '/\b(?:marinad\w*|marinat\w*|rub(?:bed)?|brine[ds]?)\b/iu';
     private const INSERT = '(?:(?:the |whole |filled |loaded |entire )*(?:insert|crock|slow cooker|cooker pot|pot|dish|lot|everything|it all))\b[^.;]*\b(?:fridge|refrigerat\w*)\b[^.;]*\b(?:overnight|morning|night|tomorrow|next day)|(?:fridge|refrigerat\w*)[^.;]*\b(?:insert|crock)\b[^.;]*\b(?:overnight|night)|(?:load|fill|assemble|layer|put)[^.;]*\b(?:insert|crock|slow cooker)\b[^.;]*\b(?:fridge|refrigerat\w*)';
 
     /**
@@ -66,7 +67,7 @@ final readonly class PreparedAhead
             } elseif ($heats) {
                 $heated[] = $id;
             }
-            if (self::says(self::INSERT, $today)) {
+            if (self::says(self::INSERT, $today) && !preg_match(self::MARINATES, $today)) {
                 $filled[] = $id;
             }
             if (self::says(self::KEPT, $today) && [] !== [...$browned, ...$heated]) {

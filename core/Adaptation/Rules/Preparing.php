@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
 
@@ -23,7 +24,7 @@ final readonly class Preparing implements Rule
         $cutting = HandsOn::cutting($ingredients);
         if (null !== $cutting) {
             $water = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($ingredients, static fn (Ingredient $i): bool => true === $i->food?->underWater));
-            $process = self::cut($process, $handling->cutsTheNightBefore, [] === $water ? 'none' : implode(', ', $water));
+            $process = self::cut($process, $in, [] === $water ? 'none' : implode(', ', $water));
         }
         foreach ($ingredients as $i) {
             if (true === $i->food?->phaseolus || true === $i->food?->soak) {
@@ -60,10 +61,10 @@ final readonly class Preparing implements Rule
         return $process;
     }
 
-    private static function cut(Process $process, bool $evening, string $underWater): Process
+    private static function cut(Process $process, Circumstances $in, string $underWater): Process
     {
-        if (!$evening) {
-            return $process->does(Stage::Before, ActKind::Cut, ActKind::Prepare) && null !== self::cutting($process) ? $process
+        if (!$in->order->handling->cutsTheNightBefore) {
+            return $process->does(Stage::Before, ActKind::Cut, ActKind::Prepare) && null !== self::cutting($process, $in) ? $process
                 : $process->inserted(Deed::added(ActKind::Cut, Stage::Before, 'cut-vegetables'), ...ActKind::cases());
         }
         $process = $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Cut) ? $d->gone() : $d);
@@ -71,10 +72,11 @@ final readonly class Preparing implements Rule
         return $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, 'cut-ahead', [], ['list' => $underWater]));
     }
 
-    private static function cutting(Process $process): ?Deed
+    private static function cutting(Process $process, Circumstances $in): ?Deed
     {
-        foreach ($process->in(Stage::Before, ActKind::Cut, ActKind::Prepare) as $deed) {
-            if ('mix-spices' !== $deed->code && [] !== $deed->act->foods) {
+        foreach ($process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare) as $deed) {
+            $meat = array_filter($deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->dish->ingredient($id)?->role);
+            if ('mix-spices' !== $deed->code && \count($meat) < max(1, \count($deed->act->foods))) {
                 return $deed;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\PartKind;
@@ -32,28 +33,53 @@ final readonly class Process
     {
         $acts = $order->dish->acts();
         $cook = MethodReader::cookPlace($acts);
+        $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook), $acts, array_keys($acts));
         $deeds = [];
         foreach ($acts as $k => $act) {
-            $after = null !== $cook && $k > $cook;
-            $deeds[] = new Deed($act, match (true) {
-                $k === $cook => Stage::Start,
-                Timing::EveningBefore === $act->when->timing => Stage::Evening,
-                !$after && ActKind::Portion !== $act->kind && (null !== $cook || !$act->kind->finishes()) => Stage::Before,
-                ActKind::Portion === $act->kind => Stage::Later,
-                \in_array($act->kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
-                \in_array($act->when->timing, [Timing::BeforeEnd, Timing::AfterStart], true) => Stage::During,
-                $act->kind->finishes() || \in_array($act->kind, [ActKind::TakeOut, ActKind::Cook, ActKind::Preheat], true) => Stage::Finish,
-                \in_array($act->kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true) => Stage::During,
-                default => Stage::Table,
-            });
+            $deeds[] = new Deed($act, $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table);
         }
         foreach ($order->dish->beside() as $part) {
             foreach ($part->acts as $act) {
-                $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, code: '');
+                $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, isBeside: true);
             }
         }
 
-        return new self($deeds);
+        return (new self($deeds))->inTurn();
+    }
+
+    /** Null where it goes with what else its sentence tells. */
+    private static function stage(Act $act, int $place, ?int $cook): ?Stage
+    {
+        $kind = $act->kind;
+        $timing = $act->when->timing;
+        $after = null !== $cook && $place > $cook;
+
+        return match (true) {
+            $place === $cook => Stage::Start,
+            Timing::EveningBefore === $timing => Stage::Evening,
+            !$after && ActKind::Portion !== $kind && (null !== $cook || !$kind->finishes()) => Stage::Before,
+            ActKind::Portion === $kind => Stage::Later,
+            \in_array($kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
+            Timing::BeforeEnd === $timing, Timing::AfterStart === $timing => Stage::During,
+            $kind->finishes(), \in_array($kind, [ActKind::TakeOut, ActKind::Cook, ActKind::Preheat], true) => Stage::Finish,
+            \in_array($kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true) => Stage::During,
+            default => null,
+        };
+    }
+
+    /**
+     * @param list<Act>              $acts
+     * @param array<int, Stage|null> $stages
+     */
+    private static function ofItsSentence(array $acts, array $stages, int $place): ?Stage
+    {
+        foreach ([$place - 1, $place + 1, $place + 2] as $k) {
+            if (isset($acts[$k], $stages[$k]) && $acts[$k]->source === $acts[$place]->source && Stage::Start !== $stages[$k]) {
+                return $stages[$k];
+            }
+        }
+
+        return null;
     }
 
     /** @param callable(Deed): Deed $change */
@@ -64,7 +90,7 @@ final readonly class Process
 
     public function noting(LedgerEntry ...$entries): self
     {
-        return new self($this->deeds, [...$this->entries, ...array_values($entries)]);
+        return new self($this->deeds, [...$this->entries, ...array_filter(array_values($entries), fn (LedgerEntry $e): bool => !\in_array($e, $this->entries, false))]);
     }
 
     /** In front of the first that is like that; at the end of its stage where none is. */
@@ -112,6 +138,14 @@ final readonly class Process
     public function in(Stage $stage, ActKind ...$kinds): array
     {
         return array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d->stage === $stage && $d->remains() && ([] === $kinds || $d->is(...$kinds))));
+    }
+
+    /** @return list<Deed> before the pot is on, in sentences that tell of nothing else */
+    public function aloneInTheirSentence(ActKind ...$kinds): array
+    {
+        $others = array_map(static fn (Deed $d): string => $d->sentence(), array_filter($this->deeds, static fn (Deed $d): bool => !$d->is(...$kinds)));
+
+        return array_values(array_filter($this->in(Stage::Before, ...$kinds), static fn (Deed $d): bool => !\in_array($d->sentence(), $others, true)));
     }
 
     /** In the order of the day. */

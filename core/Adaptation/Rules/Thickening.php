@@ -9,6 +9,14 @@ use Pausis\Core\Recipe\ActKind;
 /** The recipe's starch at the end is the thickening, in the amount that this sauce wants; none goes in where none is wanted. */
 final readonly class Thickening implements Rule
 {
+    /** "Mix the starch and the water, stir in": what goes on with it is told by it. */
+    private static function withoutItsRest(Process $process): Process
+    {
+        $told = array_map(static fn (Deed $d): string => $d->sentence(), array_filter($process->in(Stage::Finish, ActKind::Slurry, ActKind::ButterAndStarch), static fn (Deed $d): bool => Fate::Changed === $d->fate));
+
+        return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::Add, ActKind::Load) && [] === $d->act->foods && \in_array($d->sentence(), $told, true) ? $d->gone() : $d);
+    }
+
     public function applied(Process $process, Circumstances $in): Process
     {
         $slurry = $in->offered;
@@ -36,7 +44,7 @@ final readonly class Thickening implements Rule
 
             return $gone;
         });
-        $process = $process->noting(...$entries);
+        $process = self::withoutItsRest($process->noting(...$entries));
 
         return $told || $refused || $slurry->grams < 1 ? $process : $process->finishing(Deed::added(ActKind::Slurry, Stage::Finish, 'thicken-on-hob', [], $variables)->refusedBy('thicken', false));
     }

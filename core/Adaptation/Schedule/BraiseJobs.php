@@ -27,7 +27,7 @@ final readonly class BraiseJobs
     private const EVENING_MINUTES = 540;
     private const BEFORE_BED_MINUTES = 60;
     private const QUARTER = 900;
-    /** What goes in late may go in that much sooner or later, minutes. */
+    /** What goes in late may go in that much sooner, or later by no more than half of what it cooks, minutes. */
     private const ADDING_SLACK = 30;
     private const TURNING_MINUTES = 2;
     private const EATING_MINUTES = 60;
@@ -142,7 +142,7 @@ final readonly class BraiseJobs
                 continue;
             }
             $at = self::down(null === $chore->atHour ? self::after($sauce, -(int) round((float) $chore->beforeEnd)) : self::after($this->day->switchOn, (int) round(60 * $chore->atHour)));
-            $moments[] = [self::job($chore), $at, self::after($at, -self::ADDING_SLACK), min(self::after($at, self::ADDING_SLACK), $sauce), (string) $chore->variables['food']];
+            $moments[] = [self::job($chore), $at, self::after($at, -self::ADDING_SLACK), min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce), (string) $chore->variables['food']];
         }
 
         return [...$moments, ...$this->leftovers()];

@@ -58,6 +58,7 @@ final class Draftsman
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
     private const AMOUNT_BEHIND = '/^\W*(?<food>\p{L}[\p{L}\s’\'-]{1,40}?)\s*[,–—-]\s+(?<amount>(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\s|half|two|three|four).{0,40}?)(?:\s+or so)?\.?$/iu';
     private const MOST_TITLE_WORDS = 9;
+    private const MOST_LIST_WORDS = 12;
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
     private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
     private const PARTS = '/\s+\/\s+(?=[\d½¼¾])|\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
@@ -144,7 +145,7 @@ final class Draftsman
         $naming = new Naming($this->ingredients);
         $this->title = '' === $this->title ? $this->meatsName() : $this->title;
         $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
-        $told = 1 < $this->listed ? array_values(array_filter($this->steps, static fn (Step $s): bool => $s->line >= $begun)) : $this->steps;
+        $told = 1 < $this->listed ? array_values(array_filter($this->steps, fn (Step $s): bool => $s->line >= $begun && !$this->isOfTheList($s))) : $this->steps;
         $steps = array_map(static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $told, array_keys($told));
         $marks = $this->marking->over($text);
 
@@ -158,6 +159,20 @@ final class Draftsman
         $ingredients = array_map(static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo((PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part), $this->ingredients, $structure->parts);
 
         return new Reading($text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts, $structure, $this->another);
+    }
+
+    /** A line in small letters straight below the list's last, without a full stop, goes on with it. */
+    private function isOfTheList(Step $step): bool
+    {
+        if (!preg_match('/^\W*\p{Ll}[^.!]*$/u', $step->source) || preg_match_all('/\p{L}+/u', $step->source) > self::MOST_LIST_WORDS) {
+            return false;
+        }
+        $lines = array_map(static fn (Ingredient $i): int => $i->line, $this->ingredients);
+        foreach ($this->steps as $other) {
+            $lines[] = $other !== $step && $other->line < $step->line && $this->isOfTheList($other) ? $other->line : 0;
+        }
+
+        return \in_array($step->line - 1, $lines, true);
     }
 
     /**

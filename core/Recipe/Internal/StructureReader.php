@@ -56,8 +56,9 @@ final class StructureReader
      * @param list<Ingredient>                 $ingredients
      * @param list<Act>                        $acts
      * @param list<array{string, string, int}> $sentences   text, zone, line
+     * @param list<PartKind>|null              $given       the part of each ingredient, where it is known
      */
-    public function __construct(private readonly array $ingredients, private readonly array $acts, private readonly array $sentences, private readonly ?Way $way)
+    public function __construct(private readonly array $ingredients, private readonly array $acts, private readonly array $sentences, private readonly ?Way $way, private readonly ?array $given = null)
     {
     }
 
@@ -65,7 +66,7 @@ final class StructureReader
     {
         $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
         $cook = $this->cookPlace();
-        $parts = $this->parts($cook);
+        $parts = $this->given ?? $this->parts($cook);
         $late = $this->late($cook);
         [$pieces, $size] = $this->meat($method);
         $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);

@@ -128,10 +128,10 @@ final class PlanDayTest extends TestCase
 
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
-        $late = self::plan([], lines: ['2 onions', '200 g frozen peas', '250 ml beef stock'], presence: new Presence([new Interval(Days::at('08:10'), Days::at('18:35'))], '22:45', '06:15'));
+        $late = self::plan([], lines: ['2 onions', '200 g kale', '250 ml beef stock'], presence: new Presence([new Interval(Days::at('08:10'), Days::at('18:38'))], '22:45', '06:15'));
         $foods = array_map(static fn (Caught $c): string => $c->what, $late->caught);
 
-        self::assertContains('frozen peas', $foods);
+        self::assertContains('kale', $foods);
         self::assertNotContains('add-food', array_map(static fn (Placed $p): string => $p->job->code, $late->placed));
     }
 
