@@ -64,7 +64,7 @@ $braise = static fn (int $rings): AdaptedBraise => Days::braise(new Kitchen(Days
 foreach ([[6, 'a large day for two cooks'], [1, 'with one ring: what clashes, and ways out']] as [$rings, $what]) {
     $kitchen = $braise($rings);
     $jobs = count(Days::plan($kitchen, $sides)->placed ?? []);
-    echo Measure::of("$what ($jobs jobs)", 20, 5, static fn () => Days::plan($kitchen, $sides))->line(150);
+    echo Measure::of("$what ($jobs jobs)", 20, 5, static fn () => Days::plan($kitchen, $sides))->line($rings > 1 ? 100 : 150);
 }
 
 if ('core' !== ($argv[1] ?? 'all')) {
@@ -92,13 +92,20 @@ if ('core' !== ($argv[1] ?? 'all')) {
     /** @var array{draft: array{meat: array<string, string>}, revision: int} $braise */
     $braise = json_decode($call('GET', $path), true, 64, \JSON_THROW_ON_ERROR);
     $revision = $braise['revision'];
-    echo Measure::of('a live change: saved, 128 members on every setting', 200, 20, static function (int $i) use ($call, $path, $braise, &$revision): void {
-        $draft = $braise['draft'];
-        $draft['meat']['weight'] = (1500 + 3 * $i).' g';
-        /** @var array{revision: int} $answer */
-        $answer = json_decode($call('PUT', $path, ['revision' => $revision, 'draft' => $draft]), true, 64, \JSON_THROW_ON_ERROR);
-        $revision = $answer['revision'];
-    })->line(200);
+    $saving = static function (callable $change) use ($call, $path, $braise, &$revision): Closure {
+        return static function (int $i) use ($call, $path, $braise, &$revision, $change): void {
+            /** @var array{revision: int} $answer */
+            $answer = json_decode($call('PUT', $path, ['revision' => $revision, 'draft' => $change($braise['draft'], $i)]), true, 64, \JSON_THROW_ON_ERROR);
+            $revision = $answer['revision'];
+        };
+    };
+    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => [...$draft, 'meat' => [...$draft['meat'], 'weight' => (1500 + 3 * $i).' g']]))->line(150);
+    echo Measure::of('without physics: another dinner, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'serveAt' => sprintf('2026-11-26T%02d:%02d', 17 + $i % 4, 5 * ($i % 12))]))->line(50);
+    echo Measure::of('without physics: somebody away, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'away' => [['from' => '2026-11-26T09:00', 'to' => sprintf('2026-11-26T15:%02d', $i % 60), 'who' => '', 'what' => 'away']]]))->line(50);
+    $sides = ['mash', 'steamed-greens', 'warm-loaf', 'slaw'];
+    echo Measure::of('without physics: other sides, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'sides' => array_slice($sides, 0, $i % 5)]))->line(50);
+    echo Measure::of('ways out of a day that can\'t be', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/ways', [...$braise['draft'], 'meat' => [...$braise['draft']['meat'], 'weight' => (1500 + 3 * $i).' g'], 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']]]))->line(1000);
+    echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
     $pages = [
         '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000).'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
         '60,000 attributes' => '<html><body><p '.implode(' ', array_map(static fn (int $k): string => "a$k=1", range(1, 60_000))).'>2 onions</p></body></html>',

@@ -22,11 +22,16 @@ use Pausis\App\Store\Meanings;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\InvalidInput;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\DishFile;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Tenderness\Doneness;
@@ -56,6 +61,7 @@ final readonly class AdaptCommand
         private Cuts $cuts,
         private FindWays $find,
         private WayPresenter $ways,
+        private DishFile $dishes,
     ) {
     }
 
@@ -80,7 +86,9 @@ final readonly class AdaptCommand
         try {
             $this->check($cut, $kg, $level, $texture, $cooker, $problems);
             $content = is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES) : '';
-            $text = (string) $this->files->text($content, basename($file), $problems, 'file');
+            $dish = $this->dish($content, $problems);
+            $text = null === $dish ? (string) $this->files->text($content, basename($file), $problems, 'file') : self::listed($dish);
+            $problems->throwIfAny();
             $reading = $this->reader->read($text, $problems, 'file', null, $this->meanings->vocabulary());
             $problems->throwIfAny();
             \assert(null !== $reading);
@@ -92,11 +100,12 @@ final readonly class AdaptCommand
                     'start' => '' === $start ? '' : "$start °C", 'why' => $why, 'since' => $since,
                 ], static fn (string $typed): bool => '' !== $typed), 'thawed' => $thawed],
                 'cookerId' => is_numeric($cooker) ? '' : $cooker,
+                ...(null === $dish ? [] : self::asTheDish($dish, $read)),
                 ...$this->day($serve, $away, $problems),
                 ...array_filter(['level' => $level, 'texture' => $texture], static fn (string $typed): bool => '' !== $typed),
             ]);
             $problems->throwIfAny();
-            $output->writeln(Json::pretty($this->adapted($draft, $cooker, $problems)));
+            $output->writeln(Json::pretty($this->adapted($draft, $cooker, $problems, $dish)));
         } catch (InvalidInput $e) {
             $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $this->house->measures()), $e->problems)]));
 
@@ -104,6 +113,40 @@ final readonly class AdaptCommand
         }
 
         return Command::SUCCESS;
+    }
+
+    /** A dish written as a process; null where the file is a recipe. */
+    private function dish(string $content, Problems $problems): ?Dish
+    {
+        $decoded = json_decode($content, true, 32);
+
+        return \is_array($decoded) && isset($decoded['parts'], $decoded['ingredients']) ? $this->dishes->dish($decoded, $problems) : null;
+    }
+
+    /**
+     * What a draft says of the recipe as a whole.
+     *
+     * @param array<string, mixed> $read
+     *
+     * @return array<string, mixed>
+     */
+    private static function asTheDish(Dish $dish, array $read): array
+    {
+        $way = $dish->ways[0] ?? null;
+        $original = $way?->original();
+
+        return [
+            'original' => ['method' => $original->method->value ?? 'oven', 'hours' => null === $original ? '' : "$original->hours h", 'oven' => null === $original?->ovenCelsius ? '' : "$original->ovenCelsius °C", 'boilsWine' => $dish->boilsWine(),
+                'settings' => array_map(static fn (string $setting, Minutes $m): array => ['setting' => $setting, 'fromMinutes' => $m->low, 'toMinutes' => $m->high], array_keys($way->settings ?? []), $way->settings ?? [])],
+            'texture' => $dish->pulls() ? Doneness::Pulls->value : $read['texture'],
+            'thickness' => $dish->thickens() ? $read['thickness'] : Thickness::Stock->value,
+        ];
+    }
+
+    /** Its ingredients as a recipe lists them. */
+    private static function listed(Dish $dish): string
+    {
+        return "Dish\n\nIngredients\n".implode("\n", array_map(static fn (Ingredient $i): string => $i->source, $dish->ingredients))."\n\nMethod\nCook it.\n";
     }
 
     private function check(string $cut, string $kg, string $level, string $texture, string $cooker, Problems $problems): void
@@ -116,9 +159,9 @@ final readonly class AdaptCommand
     }
 
     /** @return array<string, mixed> */
-    private function adapted(BraiseDraft $draft, string $cooker, Problems $problems): array
+    private function adapted(BraiseDraft $draft, string $cooker, Problems $problems, ?Dish $dish): array
     {
-        $worked = $this->plan->work('', $draft, null, $this->cooker($cooker, $problems));
+        $worked = $this->plan->work('', $draft, null, $this->cooker($cooker, $problems), $dish);
         $braise = $worked->orThrow();
         $measures = $this->house->measures();
         $view = $this->presenter->view('', 0, $worked, null)->adaptation;

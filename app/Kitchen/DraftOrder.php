@@ -48,6 +48,7 @@ use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\ActNeeds;
 use Pausis\Core\Recipe\ActReader;
 use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Dish;
@@ -129,6 +130,18 @@ final readonly class DraftOrder
         return $this->dishes->read($understood, $this->steps($draft, $understood), $this->ways($draft), $corrections);
     }
 
+    /** What the cook has called a sentence and can't be done there is said beside it; all else is worked out. */
+    private function sayImpossible(BraiseDraft $draft, Dish $dish, Problems $problems): void
+    {
+        foreach (ActNeeds::unmet($dish->acts()) as $act) {
+            foreach ($draft->steps as $k => $step) {
+                if ('' !== $step->kind && "$step->id.1" === $act->id) {
+                    $problems->add('act-without-its-need', "steps.$k.kind", ['act' => $act->kind->value]);
+                }
+            }
+        }
+    }
+
     /** @return list<Way> the recipe's own, where it is known */
     private function ways(BraiseDraft $draft): array
     {
@@ -191,10 +204,13 @@ final readonly class DraftOrder
             return null;
         }
 
+        $dish = $this->dish($draft, $understood);
+        $this->sayImpossible($draft, $dish, $problems);
+
         return $this->evaluation->informed((new BraiseOrder(
             $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
-            $level, $texture, $thickness, $thickener, $setting, null, $this->dish($draft, $understood),
+            $level, $texture, $thickness, $thickener, $setting, null, $dish,
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness, $this->beforehand($draft, $understood, $problems),
         ))->informedByRecipe());

@@ -17,6 +17,7 @@ use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\OtherPot;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
 
 /** Works out what follows from a draft: the adapted braise and its day. */
@@ -37,13 +38,14 @@ final readonly class PlanBraise
      * @param string          $id     of the braise that is not counted among the others of its day; empty for a new one
      * @param CookRecord|null $cook   of it that is running: the day stands as it was switched on
      * @param Cooker|null     $cooker in place of the one that the draft names
+     * @param Dish|null       $dish   in place of what the draft's sentences tell
      */
-    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null): WorkedBraise
+    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null, ?Dish $dish = null): WorkedBraise
     {
         $draft = DraftOrder::identified($draft);
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
-        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker) : $this->begun($draft, $understood, $problems, $cook);
+        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker, $dish) : $this->begun($draft, $understood, $problems, $cook);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
         $worked = new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
@@ -83,10 +85,10 @@ final readonly class PlanBraise
     }
 
     /** @param list<Ingredient> $understood */
-    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker = null): ?AdaptedBraise
+    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker, ?Dish $dish): ?AdaptedBraise
     {
         $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems, $cooker);
 
-        return null === $order ? null : $this->adapt->adapt($order);
+        return null === $order ? null : $this->adapt->adapt(null === $dish ? $order : $order->cookingDish($dish));
     }
 }

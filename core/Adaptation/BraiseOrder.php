@@ -132,6 +132,11 @@ final readonly class BraiseOrder
         return $this->with(sureness: $sureness);
     }
 
+    public function cookingDish(Dish $dish): self
+    {
+        return $this->with(dish: $dish, ingredients: $dish->ingredients);
+    }
+
     public function needing(RecipeNeed $need): self
     {
         return $this->with(joint: $this->joint->needing($need->combined, $need->sigma), recipeNeed: $need);

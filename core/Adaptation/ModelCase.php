@@ -23,6 +23,7 @@ use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Problem\Fields;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Quantity\Duration;
@@ -42,7 +43,7 @@ final readonly class ModelCase
     /** @param mixed $case decoded JSON */
     public static function tryFrom(mixed $case, Cuts $cuts, Problems $problems): ?self
     {
-        $in = new Internal\Fields($case, '', $problems);
+        $in = new Fields($case, '', $problems);
         $cooker = $in->object('cooker');
         $capacity = $cooker->number('capacityLitres');
         $watts = $cooker->numberOrNull('ratedWatts');
@@ -61,7 +62,7 @@ final readonly class ModelCase
         $kilograms = $meat->number('kg');
         $pieces = $meat->numberOr('pieces', 1.0);
         $contents = array_map(self::content(...), $in->objects('contents', self::MOST_EVENTS));
-        $changes = array_map(static fn (Internal\Fields $f): SettingChange => new SettingChange(
+        $changes = array_map(static fn (Fields $f): SettingChange => new SettingChange(
             Duration::hours($f->within(Range::horizonHours(), 'fromHour', 0.0, zero: true)),
             Setting::tryFrom($f->textOr('setting', '')) ?? $f->wrong('setting', 'unknown-setting', Setting::Low),
         ), $in->objects('program', self::MOST_EVENTS));
@@ -108,7 +109,7 @@ final readonly class ModelCase
         ];
     }
 
-    private static function content(Internal\Fields $f): Content
+    private static function content(Fields $f): Content
     {
         return new Content(
             Mass::kilograms($f->within(Range::contentKilograms(), 'kg', 0.0)),
@@ -117,7 +118,7 @@ final readonly class ModelCase
         );
     }
 
-    private static function event(Internal\Fields $f): ?Event
+    private static function event(Fields $f): ?Event
     {
         $at = Duration::hours($f->within(Range::horizonHours(), 'atHour', 0.0, zero: true));
 

@@ -141,6 +141,12 @@ final readonly class Range
         return new self(0, 10000, 'mL');
     }
 
+    /** Minutes of an act, or its oven's temperature. */
+    public static function recipeNumber(): self
+    {
+        return new self(0, 10_080, '');
+    }
+
     public function holds(float $value): bool
     {
         return is_finite($value) && $value >= $this->least && $value <= $this->most;

@@ -65,6 +65,24 @@ final readonly class Dish
         return [] !== array_filter($this->acts(), static fn (Act $a): bool => \in_array($a->kind, $kinds, true) && Timing::Before === $a->when->timing);
     }
 
+    /** Whether its meat is pulled apart. */
+    public function pulls(): bool
+    {
+        return [] !== array_filter($this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind);
+    }
+
+    /** Whether its sauce is thickened with starch, or nothing is said of how it is done. */
+    public function thickens(): bool
+    {
+        return [] === $this->acts() || [] !== array_filter($this->acts(), static fn (Act $a): bool => $a->kind->thickens());
+    }
+
+    /** Whether wine and its kind are boiled down before they meet the pot. */
+    public function boilsWine(): bool
+    {
+        return $this->does(ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce);
+    }
+
     /** The way in which a slow cooker's recipe is cooked; null where it was written for something else. */
     public function slowCookerWay(): ?Way
     {

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation\Internal;
-
-use Pausis\Core\Problem\Problems;
-use Pausis\Core\Problem\Range;
+namespace Pausis\Core\Problem;
 
 /** Reads the fields of one decoded JSON object; what is missing or of the wrong type becomes a problem with its path. */
 final readonly class Fields
@@ -78,6 +75,33 @@ final readonly class Fields
         $value = $this->values[$name] ?? $default;
 
         return \is_string($value) ? $value : $this->wrong($name, 'not-text', $default);
+    }
+
+    /** @return list<string> */
+    public function texts(string $name, int $most): array
+    {
+        $values = $this->values[$name] ?? [];
+        if (!\is_array($values) || !array_is_list($values) || \count($values) > $most || [] !== array_filter($values, static fn (mixed $v): bool => !\is_string($v))) {
+            return $this->wrong($name, 'not-a-list', []);
+        }
+
+        return array_values(array_filter($values, is_string(...)));
+    }
+
+    /**
+     * One number, or a list of some.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, int $most): array
+    {
+        $values = $this->values[$name] ?? [];
+        $values = \is_array($values) ? array_values($values) : [$values];
+        if (\count($values) > $most || [] !== array_filter($values, static fn (mixed $v): bool => !\is_int($v) && !\is_float($v))) {
+            return $this->wrong($name, 'not-a-number', []);
+        }
+
+        return array_map(static fn (int|float $v): float => (float) $v, array_values(array_filter($values, static fn (mixed $v): bool => \is_int($v) || \is_float($v))));
     }
 
     /**
