@@ -57,9 +57,11 @@ final readonly class LateOrLarger implements Rule
     {
         $key = "late:{$i->key()}";
         $minutes = $own->act->when->offset?->middle() ?? 0.0;
-        $larger = self::softening($i, $in, $sour)?->cutTo;
+        $softening = self::softening($i, $in, $sour);
+        $larger = $softening?->cutTo;
+        $fallsApart = Softness::FallsApart === $softening?->softness && null === $larger;
         $told = $own->lateBy($minutes)->told('add-for-the-last', ['list' => self::names($own->act, $in), 'minutes' => $minutes]);
-        if (!\in_array($i->key(), $in->larger, true) && !$in->refuses($key)) {
+        if (!$in->refuses($key) && ($fallsApart || !\in_array($i->key(), $in->larger, true))) {
             return $process->map(static fn (Deed $d): Deed => $d === $own ? $told : $d);
         }
         $entry = null === $larger ? new LedgerEntry('with-the-rest', ['food' => $i->foodText, 'minutes' => $minutes], null, $key, false)

@@ -158,11 +158,11 @@ final class ProcessTest extends TestCase
         $away = Days::plan(Dishes::adapted('stew-carrots-late', Kitchen::alone(new Presence([new Interval(Days::at('08:10'), Days::at('18:35'))], '22:45', '05:00'))));
         self::assertNotNull($away);
         $codes = array_map(static fn (LedgerEntry $e): string => $e->code, $away->braise->chosen->process->entries);
-        self::assertContains('larger-from-the-start', $codes);
+        self::assertContains('with-the-rest', $codes, 'on Low it is soft, and no more, when the meat is');
         self::assertNotContains('add-i3', array_keys(Days::jobs($away)));
 
         $refused = array_map(static fn (LedgerEntry $e): string => $e->code, Dishes::adapted('stew-carrots-late', choices: new LedgerChoices(['late:i3']))->chosen->process->entries);
-        self::assertContains('larger-from-the-start', $refused, 'refusing one plans the other');
+        self::assertContains('with-the-rest', $refused, 'refusing one plans the other');
     }
 
     public function testCutLargerRefusedGoesInLate(): void
