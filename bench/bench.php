@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pausis\App\Kernel;
+use Pausis\App\Kitchen\DraftPatch;
 use Pausis\Bench\Measure;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\ProgramChoice;
@@ -99,12 +100,12 @@ if ('core' !== ($argv[1] ?? 'all')) {
             $revision = $answer['revision'];
         };
     };
-    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => [...$draft, 'meat' => [...$draft['meat'], 'weight' => (1500 + 3 * $i).' g']]))->line(150);
+    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => DraftPatch::applied($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])))->line(150);
     echo Measure::of('without physics: another dinner, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'serveAt' => sprintf('2026-11-26T%02d:%02d', 17 + $i % 4, 5 * ($i % 12))]))->line(50);
     echo Measure::of('without physics: somebody away, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'away' => [['from' => '2026-11-26T09:00', 'to' => sprintf('2026-11-26T15:%02d', $i % 60), 'who' => '', 'what' => 'away']]]))->line(50);
     $sides = ['mash', 'steamed-greens', 'warm-loaf', 'slaw'];
     echo Measure::of('without physics: other sides, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'sides' => array_slice($sides, 0, $i % 5)]))->line(50);
-    echo Measure::of('ways out of a day that can\'t be', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/ways', [...$braise['draft'], 'meat' => [...$braise['draft']['meat'], 'weight' => (1500 + 3 * $i).' g'], 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']]]))->line(1000);
+    echo Measure::of('ways out of a day that can\'t be', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/ways', [...DraftPatch::applied($braise['draft'], ['meat' => ['weight' => (1500 + 3 * $i).' g']]), 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']]]))->line(1000);
     echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
     $pages = [
         '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000).'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
