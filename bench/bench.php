@@ -90,9 +90,10 @@ if ('core' !== ($argv[1] ?? 'all')) {
     /** @var list<array{id: string}> $braises */
     $braises = json_decode($call('GET', '/api/braises'), true, 64, \JSON_THROW_ON_ERROR);
     $path = '/api/braises/'.$braises[0]['id'];
-    /** @var array{draft: array{meat: array<string, string>}, revision: int} $braise */
+    /** @var array{draft: array<string, mixed>, revision: int} $braise */
     $braise = json_decode($call('GET', $path), true, 64, \JSON_THROW_ON_ERROR);
     $revision = $braise['revision'];
+    /** @param callable(array<string, mixed>, int): array<string, mixed> $change */
     $saving = static function (callable $change) use ($call, $path, $braise, &$revision): Closure {
         return static function (int $i) use ($call, $path, $braise, &$revision, $change): void {
             /** @var array{revision: int} $answer */
@@ -100,7 +101,7 @@ if ('core' !== ($argv[1] ?? 'all')) {
             $revision = $answer['revision'];
         };
     };
-    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => DraftPatch::applied($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])))->line(150);
+    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => array_replace_recursive($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])))->line(150);
     echo Measure::of('without physics: another dinner, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'serveAt' => sprintf('2026-11-26T%02d:%02d', 17 + $i % 4, 5 * ($i % 12))]))->line(50);
     echo Measure::of('without physics: somebody away, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'away' => [['from' => '2026-11-26T09:00', 'to' => sprintf('2026-11-26T15:%02d', $i % 60), 'who' => '', 'what' => 'away']]]))->line(50);
     $sides = ['mash', 'steamed-greens', 'warm-loaf', 'slaw'];

@@ -80,7 +80,7 @@ final readonly class DraftOrder
 
     /**
      * With an identity for every line and step. In drafts of before it is what their ledger hung on then: the food's name, the place of
-     * the step.
+     * the step. What was refused of a step by itself, and is one change with another now, is refused with that.
      */
     public static function identified(BraiseDraft $draft): BraiseDraft
     {
@@ -97,7 +97,7 @@ final readonly class DraftOrder
         }
         $steps = array_map(static fn (StepDraft $s, int $k): StepDraft => new StepDraft($s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id), $draft->steps, array_keys($draft->steps));
 
-        return $draft->with($lines, $steps);
+        return $draft->with($lines, $steps, array_values(array_unique(array_map(static fn (string $key): string => (string) preg_replace('/^step:[^:]+:reduce-on-hob$/', 'reduce', $key), $draft->refused))));
     }
 
     /** @return list<Ingredient> one a line of the draft, ignored ones included */

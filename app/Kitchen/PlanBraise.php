@@ -15,6 +15,7 @@ use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Dish;
@@ -23,6 +24,9 @@ use Pausis\Core\Recipe\Ingredient;
 /** Works out what follows from a draft: the adapted braise and its day. */
 final readonly class PlanBraise
 {
+    /** Work that every braise took once. */
+    private const OF_OLD = ['cut-vegetables', 'dry-meat', 'brown-meat', 'fry-base', 'boil-wine-down', 'lift-out', 'strain-and-skim', 'reduce', 'shred-meat', 'slurry'];
+
     public function __construct(
         private DraftOrder $drafts,
         private AdaptBraise $adapt,
@@ -48,11 +52,23 @@ final readonly class PlanBraise
         $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker, $dish) : $this->begun($draft, $understood, $problems, $cook);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
+        $this->sayWithoutWork($draft, $whole, $problems);
         $worked = new WorkedBraise($draft, $understood, $problems, $whole->braise ?? $adapted, $whole);
 
         $case = null === $whole || $whole->possible ? null : $whole->asCase();
 
         return null === $case ? $worked : new WorkedBraise($draft, $understood, $problems, $whole->braise, $whole, (new DayWays($this->sides))->clashing($case));
+    }
+
+    /** Times that were set for work of the braise's own that it doesn't take any more. */
+    private function sayWithoutWork(BraiseDraft $draft, ?WholeDay $whole, Problems $problems): void
+    {
+        $ids = array_map(static fn (Placed $p): string => $p->job->id, $whole->placed ?? []);
+        foreach (true === $whole?->possible && [] === $whole->caught ? $draft->pins : [] as $k => $pin) {
+            if (\in_array($pin->job, self::OF_OLD, true) && !\in_array($pin->job, $ids, true)) {
+                $problems->add('pin-without-work', "pins.$k", ['job' => $pin->job]);
+            }
+        }
     }
 
     /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */

@@ -75,4 +75,36 @@ final class OldStoresTest extends WebTestCase
             self::assertStringContainsString('latestHours', $planned, 'a cook keeps the plan that it was begun with');
         }
     }
+
+    public function testRefusalsAndTimesOfThePresentVersionAreFoundAgain(): void
+    {
+        (new \PDO("sqlite:$this->store"))->exec((string) file_get_contents(__DIR__.'/stores/09-lines-and-sentences.sql'));
+        $client = self::createClient();
+        $planned = $this->planned();
+        (new CommandTester((new Application($client->getKernel()))->find('doctrine:migrations:migrate')))->execute(['--no-interaction' => true], ['interactive' => false]);
+        $get = static function (string $path) use ($client): array {
+            $client->request('GET', $path);
+
+            return (array) json_decode((string) $client->getResponse()->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        };
+        /** @var list<array{id: string, title: string}> $braises */
+        $braises = $get('/api/braises');
+        $shanks = array_values(array_filter($braises, static fn (array $b): bool => str_starts_with($b['title'], 'Lamb shanks')))[0]['id'];
+        /** @var array{draft: array{refused: list<string>, pins: list<array{job: string}>}, adaptation: array{ledger: list<array{key: string, refused: bool}>}, problems: list<array{path: string}>} $view */
+        $view = $get("/api/braises/$shanks");
+
+        $refused = array_column(array_filter($view['adaptation']['ledger'], static fn (array $e): bool => $e['refused']), 'key');
+        self::assertSame(['need-from-recipe', 'boil:i9', 'liquid:i10', 'skim'], $view['draft']['refused']);
+        self::assertSame([], array_diff($view['draft']['refused'], $refused));
+        self::assertSame(['brown-meat', 'strain-and-skim'], array_column($view['draft']['pins'], 'job'), 'nothing that was set is lost');
+        self::assertSame($planned, $this->planned(), 'only evidence moves a cook');
+    }
+
+    /** @return array<mixed> of each cook, as it was begun */
+    private function planned(): array
+    {
+        $rows = (new \PDO("sqlite:$this->store"))->query('SELECT planned FROM cook ORDER BY id');
+
+        return false === $rows ? [] : $rows->fetchAll(\PDO::FETCH_COLUMN);
+    }
 }

@@ -26,6 +26,7 @@ export function WholeDayPanel({
   draft,
   catalogue,
   ways,
+  problems,
   onChange,
 }: {
   braiseId: string;
@@ -34,6 +35,7 @@ export function WholeDayPanel({
   draft: BraiseDraft;
   catalogue: Catalogue;
   ways: ReactNode;
+  problems: string[];
   onChange: (part: Partial<BraiseDraft>) => void;
 }) {
   const house = useHouse().data?.draft;
@@ -75,7 +77,7 @@ export function WholeDayPanel({
               </Notice>
             </div>
           )}
-          {day.caught.map((text) => (
+          {[...day.caught, ...problems].map((text) => (
             <div key={text} className="mb-3">
               <Notice kind="warn">{text}</Notice>
             </div>

@@ -112,6 +112,7 @@ export function Workbench({ loaded }: { loaded: BraiseView }) {
           draft={draft}
           catalogue={catalogue}
           ways={ways}
+          problems={view.problems.filter((one) => one.path.startsWith("pins.")).map((one) => one.message)}
           onChange={change}
         />
       )}
