@@ -41,6 +41,8 @@ final readonly class Measure
     {
         $p95 = $this->percentile(0.95);
 
-        return \sprintf("%-58s %9.2f %9.2f %9.1f  %s\n", $this->what, $this->percentile(0.5), $p95, $limit, $p95 <= $limit ? 'within' : 'OVER');
+        return \sprintf(
+            "%-58s %9.2f %9.2f %9.1f  %s\n", $this->what, $this->percentile(0.5), $p95, $limit, $p95 <= $limit ? 'within' : 'OVER',
+        );
     }
 }

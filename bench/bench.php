@@ -51,7 +51,10 @@ exec('gcc -O2 -o '.escapeshellarg($compiled).' '.escapeshellarg(__DIR__.'/conduc
 if (0 === $failed) {
     $inC = (float) exec(escapeshellarg($compiled).' 4000');
     unlink($compiled);
-    printf("%-58s %9.2f\n%-58s %9.1f %9s %9.1f  %s\n", 'one member, 16 h, in C with -O2', $inC, 'PHP : C', $member->percentile(0.5) / $inC, '', 8, $member->percentile(0.5) / $inC <= 8 ? 'within' : 'OVER');
+    printf(
+        "%-58s %9.2f\n%-58s %9.1f %9s %9.1f  %s\n", 'one member, 16 h, in C with -O2', $inC, 'PHP : C', $member->percentile(0.5) / $inC, '',
+        8, $member->percentile(0.5) / $inC <= 8 ? 'within' : 'OVER',
+    );
 }
 
 $reader = new RecipeReader(Larder::load(), Cuts::load());
@@ -60,8 +63,13 @@ $long = substr(str_repeat($recipe."\n", 400), 0, 199_000);
 echo Measure::of('reading one recipe', 50, 10, static fn () => $reader->read($recipe, new Problems()))->line(20);
 echo Measure::of('reading a paste of 199 kB', 10, 2, static fn () => $reader->read($long, new Problems()))->line(300);
 
-$sides = ['mash', 'boiled-potatoes', 'roast-potatoes', 'rice', 'pasta', 'egg-noodles', 'polenta', 'couscous', 'root-puree', 'toasted-rolls', 'steamed-greens'];
-$braise = static fn (int $rings): AdaptedBraise => Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00')), $rings), choice: ProgramChoice::High);
+$sides = [
+    'mash', 'boiled-potatoes', 'roast-potatoes', 'rice', 'pasta', 'egg-noodles', 'polenta', 'couscous', 'root-puree', 'toasted-rolls',
+    'steamed-greens',
+];
+$braise = static fn (int $rings): AdaptedBraise => Days::braise(
+    new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00')), $rings), choice: ProgramChoice::High,
+);
 foreach ([[6, 'a large day for two cooks'], [1, 'with one ring: what clashes, and ways out']] as [$rings, $what]) {
     $kitchen = $braise($rings);
     $jobs = count(Days::plan($kitchen, $sides)->placed ?? []);
@@ -70,7 +78,10 @@ foreach ([[6, 'a large day for two cooks'], [1, 'with one ring: what clashes, an
 
 if ('core' !== ($argv[1] ?? 'all')) {
     $store = tempnam(sys_get_temp_dir(), 'bench');
-    foreach (['APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'bench', 'PAUSIS_HOST' => '^$', 'PAUSIS_NOW' => '2026-11-25T18:40:00+01:00', 'DATABASE_URL' => "sqlite:///$store"] as $name => $value) {
+    foreach ([
+        'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'bench', 'PAUSIS_HOST' => '^$',
+        'PAUSIS_NOW' => '2026-11-25T18:40:00+01:00', 'DATABASE_URL' => "sqlite:///$store",
+    ] as $name => $value) {
         $_ENV[$name] = $_SERVER[$name] = $value;
         putenv("$name=$value");
     }
@@ -80,7 +91,10 @@ if ('core' !== ($argv[1] ?? 'all')) {
     }
     $kernel = new Kernel('prod', false);
     $call = static function (string $method, string $path, mixed $body = null) use ($kernel): string {
-        $response = $kernel->handle(Request::create($path, $method, server: ['CONTENT_TYPE' => 'application/json'], content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR)));
+        $response = $kernel->handle(Request::create(
+            $path, $method, server: ['CONTENT_TYPE' => 'application/json'],
+            content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+        ));
         if ($response->getStatusCode() >= 300) {
             throw new RuntimeException($response->getStatusCode().' '.$response->getContent());
         }
@@ -97,26 +111,60 @@ if ('core' !== ($argv[1] ?? 'all')) {
     $saving = static function (callable $change) use ($call, $path, $braise, &$revision): Closure {
         return static function (int $i) use ($call, $path, $braise, &$revision, $change): void {
             /** @var array{revision: int} $answer */
-            $answer = json_decode($call('PUT', $path, ['revision' => $revision, 'draft' => $change($braise['draft'], $i)]), true, 64, \JSON_THROW_ON_ERROR);
+            $answer = json_decode(
+                $call('PUT', $path, ['revision' => $revision, 'draft' => $change($braise['draft'], $i)]), true, 64, \JSON_THROW_ON_ERROR,
+            );
             $revision = $answer['revision'];
         };
     };
-    echo Measure::of('a live change with physics: another weight, saved', 200, 20, $saving(static fn (array $draft, int $i): array => array_replace_recursive($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])))->line(150);
-    echo Measure::of('without physics: another dinner, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'serveAt' => sprintf('2026-11-26T%02d:%02d', 17 + $i % 4, 5 * ($i % 12))]))->line(50);
-    echo Measure::of('without physics: somebody away, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'away' => [['from' => '2026-11-26T09:00', 'to' => sprintf('2026-11-26T15:%02d', $i % 60), 'who' => '', 'what' => 'away']]]))->line(50);
+    echo Measure::of(
+        'a live change with physics: another weight, saved', 200, 20,
+        $saving(static fn (array $draft, int $i): array => array_replace_recursive($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])),
+    )->line(150);
+    echo Measure::of(
+        'without physics: another dinner, saved', 100, 10,
+        $saving(static fn (array $draft, int $i): array => [
+            ...$draft, 'serveAt' => sprintf('2026-11-26T%02d:%02d', 17 + $i % 4, 5 * ($i % 12)),
+        ]),
+    )->line(50);
+    echo Measure::of(
+        'without physics: somebody away, saved', 100, 10,
+        $saving(static fn (array $draft, int $i): array => [
+            ...$draft,
+            'away' => [['from' => '2026-11-26T09:00', 'to' => sprintf('2026-11-26T15:%02d', $i % 60), 'who' => '', 'what' => 'away']],
+        ]),
+    )->line(50);
     $sides = ['mash', 'steamed-greens', 'warm-loaf', 'slaw'];
-    echo Measure::of('without physics: other sides, saved', 100, 10, $saving(static fn (array $draft, int $i): array => [...$draft, 'sides' => array_slice($sides, 0, $i % 5)]))->line(50);
-    echo Measure::of('ways out of a day that can\'t be', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/ways', [...DraftPatch::applied($braise['draft'], ['meat' => ['weight' => (1500 + 3 * $i).' g']]), 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']]]))->line(1000);
+    echo Measure::of(
+        'without physics: other sides, saved', 100, 10,
+        $saving(static fn (array $draft, int $i): array => [...$draft, 'sides' => array_slice($sides, 0, $i % 5)]),
+    )->line(50);
+    echo Measure::of(
+        'ways out of a day that can\'t be', 20, 2,
+        static fn (int $i): string => $call(
+            'POST', '/api/braises/ways',
+            [
+                ...DraftPatch::applied($braise['draft'], ['meat' => ['weight' => (1500 + 3 * $i).' g']]),
+                'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']],
+            ],
+        ),
+    )->line(1000);
     echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
     $pages = [
-        '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000).'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
-        '60,000 attributes' => '<html><body><p '.implode(' ', array_map(static fn (int $k): string => "a$k=1", range(1, 60_000))).'>2 onions</p></body></html>',
+        '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000)
+            .'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
+        '60,000 attributes' => '<html><body><p '.implode(
+            ' ', array_map(static fn (int $k): string => "a$k=1", range(1, 60_000)),
+        ).'>2 onions</p></body></html>',
         '39,000 tags' => '<html><body>'.str_repeat('<p>2 onions</p>', 19_500),
         'a table of 9,000 open rows' => '<html><table>'.str_repeat('<tr><td>2 onions', 9_000),
     ];
     foreach ($pages as $what => $page) {
         echo Measure::of("a saved page of $what", 4, 1, static function () use ($kernel, $page): void {
-            $kernel->handle(Request::create('/api/recipes/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: json_encode(['text' => $page, 'name' => 'page.html'], \JSON_THROW_ON_ERROR)));
+            $kernel->handle(Request::create(
+                '/api/recipes/read', 'POST', server: ['CONTENT_TYPE' => 'application/json'],
+                content: json_encode(['text' => $page, 'name' => 'page.html'], \JSON_THROW_ON_ERROR),
+            ));
         })->line(2000);
     }
     unlink($store);

@@ -16,7 +16,10 @@ final class Version20261125120000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE meaning (words VARCHAR(200) NOT NULL, food VARCHAR(400) NOT NULL, role VARCHAR(20) NOT NULL, ignored BOOLEAN NOT NULL, PRIMARY KEY (words))');
+        $this->addSql(
+            'CREATE TABLE meaning (words VARCHAR(200) NOT NULL, food VARCHAR(400) NOT NULL, role VARCHAR(20) NOT NULL, ignored BOOLEAN'
+                .' NOT NULL, PRIMARY KEY (words))',
+        );
     }
 
     public function down(Schema $schema): void

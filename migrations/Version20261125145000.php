@@ -41,7 +41,10 @@ final class Version20261125145000 extends AbstractMigration
             }
         }
         if ([] === $this->columns('need')) {
-            $this->addSql('CREATE TABLE need (cut VARCHAR(40) NOT NULL, mean DOUBLE PRECISION NOT NULL, sigma DOUBLE PRECISION NOT NULL, cooks INTEGER NOT NULL, PRIMARY KEY (cut))');
+            $this->addSql(
+                'CREATE TABLE need (cut VARCHAR(40) NOT NULL, mean DOUBLE PRECISION NOT NULL, sigma DOUBLE PRECISION NOT NULL, cooks'
+                    .' INTEGER NOT NULL, PRIMARY KEY (cut))',
+            );
         }
         // The cooker of a cook of those days is the one that its draft names, as it is now.
         $this->addSql(<<<'SQL'

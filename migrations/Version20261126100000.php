@@ -11,7 +11,8 @@ final class Version20261126100000 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return 'One pot, one cook; what can be taken back: a closed cook, a deleted cooker; a water test as it goes; revisions of the house.';
+        return 'One pot, one cook; what can be taken back: a closed cook, a deleted cooker; a water test as it goes; revisions of the'
+            .' house.';
     }
 
     public function up(Schema $schema): void

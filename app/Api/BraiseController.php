@@ -61,7 +61,8 @@ final class BraiseController extends ApiController
                 default => 'planned',
             };
 
-            return new BraiseSummary($braise->id, $braise->title, $this->headline($braise, $cook, $state), $this->serveText($braise), $state,
+            return new BraiseSummary(
+                $braise->id, $braise->title, $this->headline($braise, $cook, $state), $this->serveText($braise), $state,
                 null !== $cook && 'cooking' === $state ? $cook->id : null, $braise->revision);
         }, $this->braises->all()));
     }
@@ -87,12 +88,15 @@ final class BraiseController extends ApiController
 
     /** What would work where the day of a draft can't be: asked for by itself, since it is looked for longer. */
     #[Route('/ways', methods: ['POST'], priority: 1)]
-    public function ways(#[MapRequestPayload] BraiseDraft $draft, FindWays $find, WayPresenter $ways, #[MapQueryParameter] string $of = ''): JsonResponse
-    {
+    public function ways(
+        #[MapRequestPayload] BraiseDraft $draft, FindWays $find, WayPresenter $ways, #[MapQueryParameter] string $of = '',
+    ): JsonResponse {
         $now = $this->house->now();
         $measures = $this->house->measures();
 
-        return $this->answer(new WaysView(array_map(static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $this->plan->work($of, $draft)))));
+        return $this->answer(new WaysView(array_map(
+            static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $this->plan->work($of, $draft)),
+        )));
     }
 
     #[Route('/{id}', methods: ['GET'])]
@@ -116,7 +120,9 @@ final class BraiseController extends ApiController
             $braise->updatedAt = $this->house->now();
         });
 
-        return $this->answer(new BraiseView($id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId));
+        return $this->answer(new BraiseView(
+            $id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId,
+        ));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
@@ -144,7 +150,9 @@ final class BraiseController extends ApiController
         $braise = $this->find($id);
         $worked = $this->plan->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
 
-        return new Response($calendar->write($braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now()), 200, [
+        return new Response($calendar->write(
+            $braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now(),
+        ), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="braise.ics"',
         ]);
@@ -156,13 +164,18 @@ final class BraiseController extends ApiController
     {
         $planned = [];
         foreach ($this->braises->all() as $braise) {
-            $worked = \count($planned) < self::MOST_SUBSCRIBED ? $this->plan->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise)) : null;
+            $worked = \count($planned) < self::MOST_SUBSCRIBED
+                ? $this->plan->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))
+                : null;
             if (null !== $worked?->adapted) {
                 $planned[] = [$braise, $worked->adapted, $worked->whole];
             }
         }
 
-        return new Response($calendar->write('Pausis', $planned, $this->house->measures(), $this->house->now()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
+        return new Response(
+            $calendar->write('Pausis', $planned, $this->house->measures(), $this->house->now()), 200,
+            ['Content-Type' => 'text/calendar; charset=utf-8'],
+        );
     }
 
     /** A braise that is planned says its verdict; the others say what they are. */
@@ -172,8 +185,12 @@ final class BraiseController extends ApiController
         $zone = $this->house->record()->zone();
 
         return match (true) {
-            null !== $cook && 'cooking' === $state => $this->wording->say('list.cooking', $measures, ['on' => $measures->clock($cook->switchedOn->setTimezone($zone), $this->house->now())]),
-            null !== $cook => $this->wording->say('list.cooked', $measures, ['day' => $measures->day(($cook->closedAt ?? $cook->switchedOn)->setTimezone($zone))]),
+            null !== $cook && 'cooking' === $state => $this->wording->say(
+                'list.cooking', $measures, ['on' => $measures->clock($cook->switchedOn->setTimezone($zone), $this->house->now())],
+            ),
+            null !== $cook => $this->wording->say(
+                'list.cooked', $measures, ['day' => $measures->day(($cook->closedAt ?? $cook->switchedOn)->setTimezone($zone))],
+            ),
             'past' === $state => $this->wording->label('list', 'past'),
             default => $braise->headline,
         };
@@ -205,7 +222,9 @@ final class BraiseController extends ApiController
 
     private function view(BraiseRecord $braise): BraiseView
     {
-        return $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
+        return $this->presenter->present(
+            $braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise),
+        );
     }
 
     private function title(BraiseDraft $draft): string

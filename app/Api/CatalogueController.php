@@ -45,7 +45,12 @@ final class CatalogueController extends ApiController
         $textures = [Doneness::Slices, Doneness::Fork, Doneness::Pulls];
 
         return $this->answer(new Catalogue(
-            array_map(static fn (Cut $c): CutChoice => new CutChoice($c->id, $c->name, $c->soldInPieces, $measures->mass($c->typicalPiece->inGrams())), $cuts->all()),
+            array_map(
+                static fn (Cut $c): CutChoice => new CutChoice(
+                    $c->id, $c->name, $c->soldInPieces, $measures->mass($c->typicalPiece->inGrams()),
+                ),
+                $cuts->all(),
+            ),
             $this->choices('role', Role::cases()),
             $this->choices('part', PartKind::cases()),
             $this->choices('level', LevelSchool::cases()),
@@ -72,6 +77,12 @@ final class CatalogueController extends ApiController
      */
     private function choices(string $name, array $cases): array
     {
-        return array_map(fn (\BackedEnum $case): Choice => new Choice((string) $case->value, $this->wording->label($name, (string) $case->value), $this->wording->hint("$name-hint", (string) $case->value)), $cases);
+        return array_map(
+            fn (\BackedEnum $case): Choice => new Choice(
+                (string) $case->value, $this->wording->label($name, (string) $case->value),
+                $this->wording->hint("$name-hint", (string) $case->value),
+            ),
+            $cases,
+        );
     }
 }

@@ -96,7 +96,10 @@ final class CookController extends ApiController
             $problems->add('unknown-choice', 'thickener', ['typed' => $sauce->thickener]);
         }
 
-        return $this->recorded($this->find($id), $problems, 'sauce', (string) $left, $sauce->at, $sauce->id, ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener]);
+        return $this->recorded(
+            $this->find($id), $problems, 'sauce', (string) $left, $sauce->at, $sauce->id,
+            ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener],
+        );
     }
 
     /** The sauce is begun: from here on dinner follows it. */
@@ -116,12 +119,16 @@ final class CookController extends ApiController
     public function power(string $id, #[MapRequestPayload] LostPowerDraft $lost): JsonResponse
     {
         $problems = new Problems();
-        $hours = TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $lost->minutes) ? "$lost->minutes min" : $lost->minutes, 'minutes', $problems);
+        $hours = TypedQuantity::hours(
+            preg_match('/^\s*\d+\s*$/', $lost->minutes) ? "$lost->minutes min" : $lost->minutes, 'minutes', $problems,
+        );
         if (null !== $hours) {
             $problems->within(Range::horizonHours(), max(0.1, $hours), 'minutes');
         }
 
-        return $this->recorded($this->find($id), $problems, 'power', (string) (60 * (float) $hours), $lost->at, $lost->id, ['home' => $lost->home]);
+        return $this->recorded(
+            $this->find($id), $problems, 'power', (string) (60 * (float) $hours), $lost->at, $lost->id, ['home' => $lost->home],
+        );
     }
 
     /** What was done about a pot that wasn't as it should be; only that lifts a safety rule. */
@@ -130,7 +137,9 @@ final class CookController extends ApiController
     {
         $problems = new Problems();
         $value = match ($fact->fact) {
-            'boiled' => 60 * (float) TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $fact->value) ? "$fact->value min" : $fact->value, 'value', $problems),
+            'boiled' => 60 * (float) TypedQuantity::hours(
+                preg_match('/^\s*\d+\s*$/', $fact->value) ? "$fact->value min" : $fact->value, 'value', $problems,
+            ),
             'took-out' => 1000 * (float) TypedQuantity::kilograms($fact->value, 'value', $problems),
             'thawed' => 1.0,
             default => null,
@@ -186,12 +195,17 @@ final class CookController extends ApiController
      * @param string                                                     $earliest before switching on at which it may have been
      * @param array{thickness?: string, thickener?: string, home?: bool} $more
      */
-    private function recorded(CookRecord $cook, Problems $problems, string $kind, string $value, string $typedAt, string $eventId, array $more = [], string $earliest = '+0 hours'): JsonResponse
-    {
+    private function recorded(
+        CookRecord $cook, Problems $problems, string $kind, string $value, string $typedAt, string $eventId, array $more = [],
+        string $earliest = '+0 hours',
+    ): JsonResponse {
         $at = $this->times->past($typedAt, $cook->switchedOn->modify($earliest), 'before-the-start', 'in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $at);
-        $this->cooks->record($cook, [...('' === $eventId ? [] : ['id' => $eventId]), 'kind' => $kind, 'at' => $at->format(\DATE_ATOM), 'value' => $value, ...$more]);
+        $this->cooks->record(
+            $cook,
+            [...('' === $eventId ? [] : ['id' => $eventId]), 'kind' => $kind, 'at' => $at->format(\DATE_ATOM), 'value' => $value, ...$more],
+        );
 
         return $this->answer($this->presenter->present($cook));
     }

@@ -31,8 +31,9 @@ use Symfony\Component\Serializer\Normalizer\NormalizerInterface;
 #[Route('/api/cookers')]
 final class CookerController extends ApiController
 {
-    public function __construct(private readonly Cookers $cookers, private readonly House $house, private readonly DenormalizerInterface $denormalizer)
-    {
+    public function __construct(
+        private readonly Cookers $cookers, private readonly House $house, private readonly DenormalizerInterface $denormalizer,
+    ) {
     }
 
     #[Route('', methods: ['GET'])]
@@ -45,7 +46,10 @@ final class CookerController extends ApiController
     public function create(#[MapRequestPayload] CookerDraft $draft): JsonResponse
     {
         $cooker = $this->understood($draft, 1.0);
-        $record = new CookerRecord(trim($draft->name), $cooker->capacity->inLitres(), $cooker->shape, $cooker->rated?->watts, 1.0, $cooker->autoWarmAfter?->inHours(), hasMedium: $draft->hasMedium);
+        $record = new CookerRecord(
+            trim($draft->name), $cooker->capacity->inLitres(), $cooker->shape, $cooker->rated?->watts, 1.0,
+            $cooker->autoWarmAfter?->inHours(), hasMedium: $draft->hasMedium,
+        );
         $this->cookers->save($record);
 
         return $this->answer($this->view($record), 201);
@@ -108,7 +112,9 @@ final class CookerController extends ApiController
         $house = $this->house->record();
         $measures = $this->house->measures();
         $problems = new Problems();
-        $water = is_numeric(trim($draft->water)) ? 1000 * (float) $draft->water : TypedQuantity::millilitres($draft->water, 'water', $problems);
+        $water = is_numeric(trim($draft->water))
+            ? 1000 * (float) $draft->water
+            : TypedQuantity::millilitres($draft->water, 'water', $problems);
         $start = TypedQuantity::celsius($draft->start, 'start', $problems);
         $room = '' === trim($draft->room) ? $house->roomCelsius : TypedQuantity::celsius($draft->room, 'room', $problems);
         $readings = [];
@@ -116,15 +122,22 @@ final class CookerController extends ApiController
             if ('' === trim($reading->after.$reading->temperature)) {
                 continue;
             }
-            $hours = TypedQuantity::hours((string) preg_replace('/^\s*(\d{1,2}):(\d\d)\s*$/', '$1 h $2 min', $reading->after), "readings.$k.after", $problems);
+            $hours = TypedQuantity::hours(
+                (string) preg_replace('/^\s*(\d{1,2}):(\d\d)\s*$/', '$1 h $2 min', $reading->after), "readings.$k.after", $problems,
+            );
             $celsius = TypedQuantity::celsius($reading->temperature, "readings.$k.temperature", $problems);
             $readings[] = [(float) $hours, (float) $celsius];
         }
         $found = new Problems();
-        $test = $problems->none() ? WaterTest::tryFrom(new Cooker(Volume::litres($record->capacityLitres), $record->shape, null === $record->ratedWatts ? null : Power::watts($record->ratedWatts)),
+        $test = $problems->none() ? WaterTest::tryFrom(new Cooker(
+            Volume::litres($record->capacityLitres), $record->shape,
+            null === $record->ratedWatts ? null : Power::watts($record->ratedWatts),
+        ),
             (float) $water / 1000, (float) $start, (float) $room, $house->altitudeMetres, $readings, $found) : null;
         foreach ($found->all() as $problem) {
-            $path = strtr($problem->path, ['water.kg' => 'water', 'water.temperature' => 'start', 'room.temperature' => 'room', 'atHour' => 'after']);
+            $path = strtr(
+                $problem->path, ['water.kg' => 'water', 'water.temperature' => 'start', 'room.temperature' => 'room', 'atHour' => 'after'],
+            );
             $problems->add($problem->code, $path, $problem->variables);
         }
         $problems->throwIfAny();
@@ -137,7 +150,9 @@ final class CookerController extends ApiController
             $this->cookers->save($record);
         }
 
-        return $this->answer(new WaterTestView($result->heatFactor, $wording->say('water-test.text', $measures, ['percent' => 100 * $result->heatFactor]), $result->verdict->value,
+        return $this->answer(new WaterTestView($result->heatFactor, $wording->say(
+            'water-test.text', $measures, ['percent' => 100 * $result->heatFactor],
+        ), $result->verdict->value,
             $wording->label('water-test', $result->verdict->value), self::points($result->curve), self::points($readings), $draft->keep));
     }
 
@@ -157,14 +172,22 @@ final class CookerController extends ApiController
         if ('' === trim($draft->name)) {
             $problems->add('name-missing', 'name');
         }
-        $capacity = is_numeric(trim($draft->capacity)) ? 1000 * (float) $draft->capacity : TypedQuantity::millilitres($draft->capacity, 'capacity', $problems);
+        $capacity = is_numeric(trim($draft->capacity))
+            ? 1000 * (float) $draft->capacity
+            : TypedQuantity::millilitres($draft->capacity, 'capacity', $problems);
         $shape = Shape::tryFrom($draft->shape) ?? Shape::Oval;
         $watts = $this->number($draft->watts, '/^\s*(\d{1,5})\s*w?(?:atts?)?\s*$/iu', 'watts', $problems);
         $autoWarm = '' === trim($draft->autoWarm) ? null : TypedQuantity::hours($draft->autoWarm, 'autoWarm', $problems);
         $found = new Problems();
         $cooker = null === $capacity ? null : Cooker::tryFrom($capacity / 1000, $shape, $watts, $heatFactor, $autoWarm, $found, '');
         foreach ($found->all() as $problem) {
-            $problems->add($problem->code, ['.capacityLitres' => 'capacity', '.ratedWatts' => 'watts', '.autoWarmHours' => 'autoWarm'][$problem->path] ?? $problem->path, $problem->variables);
+            $problems->add(
+                $problem->code,
+                [
+                    '.capacityLitres' => 'capacity', '.ratedWatts' => 'watts', '.autoWarmHours' => 'autoWarm',
+                ][$problem->path] ?? $problem->path,
+                $problem->variables,
+            );
         }
         $problems->throwIfAny();
         \assert(null !== $cooker);
@@ -198,9 +221,11 @@ final class CookerController extends ApiController
             null === $record->ratedWatts ? '' : $measures->number($record->ratedWatts, 0),
             null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
             $record->hasMedium,
-        ), $this->summary($record, $measures), \sprintf('%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
+        ), $this->summary($record, $measures), \sprintf(
+            '%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
             $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())),
-            $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(), $record->heatFactor,
+            $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(),
+            $record->heatFactor,
             null === $record->waterTest ? null : $this->denormalizer->denormalize($record->waterTest, WaterTestDraft::class));
     }
 

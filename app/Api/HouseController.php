@@ -66,7 +66,9 @@ final class HouseController extends ApiController
             }
         }
         $problems->throwIfAny();
-        $households->change($draft->revision, static function (HouseRecord $record) use ($draft, $altitude, $room, $bedtime, $rises, $salt, $pans): void {
+        $households->change($draft->revision, static function (HouseRecord $record) use (
+            $draft, $altitude, $room, $bedtime, $rises, $salt, $pans,
+        ): void {
             $record->altitudeMetres = (float) $altitude;
             $record->roomCelsius = (float) $room;
             $record->timeZone = $draft->timeZone;
@@ -79,7 +81,10 @@ final class HouseController extends ApiController
             $record->saltPercent = (float) $salt;
             $record->rings = (int) $draft->rings;
             $record->oven = $draft->oven;
-            $record->people = array_map(static fn (PersonDraft $p): array => ['id' => $p->id, 'name' => trim($p->name), 'habits' => trim($p->habits)], $draft->people);
+            $record->people = array_map(
+                static fn (PersonDraft $p): array => ['id' => $p->id, 'name' => trim($p->name), 'habits' => trim($p->habits)],
+                $draft->people,
+            );
             $record->pans = $pans;
         });
 
@@ -157,7 +162,9 @@ final class HouseController extends ApiController
         $boiling = (new Room(Temperature::celsius($record->roomCelsius), $record->altitudeMetres))->boilingPoint()->celsius;
 
         return new HouseView(new HouseDraft(
-            'us' === $record->units ? $measures->number($record->altitudeMetres / self::METRES_PER_FOOT, 0).' ft' : $measures->number($record->altitudeMetres, 0).' m',
+            'us' === $record->units
+                ? $measures->number($record->altitudeMetres / self::METRES_PER_FOOT, 0).' ft'
+                : $measures->number($record->altitudeMetres, 0).' m',
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
             $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',

@@ -40,7 +40,12 @@ final class MeaningController extends ApiController
             throw $this->createNotFoundException();
         }
 
-        return $this->answer($this->view($this->meanings->learn($words, Larder::normal($draft->food) === $words ? '' : $draft->food, $draft->role, $draft->ignored)), 201);
+        return $this->answer(
+            $this->view($this->meanings->learn(
+                $words, Larder::normal($draft->food) === $words ? '' : $draft->food, $draft->role, $draft->ignored,
+            )),
+            201,
+        );
     }
 
     #[Route('/{words}', methods: ['DELETE'])]

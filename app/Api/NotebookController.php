@@ -38,18 +38,32 @@ final class NotebookController extends ApiController
     private function lines(NotebookRecord $entry, Measures $measures): array
     {
         $hours = static fn (string|float|null $value): ?float => is_numeric($value) ? (float) $value : null;
-        $volume = fn (string|float|null $value): string => null === $hours($value) ? $this->wording->label('notebook', 'not-seen') : $measures->volume($hours($value));
-        $clock = fn (string|float|null $value): string => \is_string($value) ? $measures->clock(new \DateTimeImmutable($value), $entry->cookedOn) : $this->wording->label('notebook', 'not-seen');
+        $volume = fn (string|float|null $value): string => null === $hours($value)
+            ? $this->wording->label('notebook', 'not-seen')
+            : $measures->volume($hours($value));
+        $clock = fn (string|float|null $value): string => \is_string($value) ? $measures->clock(
+            new \DateTimeImmutable($value), $entry->cookedOn,
+        ) : $this->wording->label('notebook', 'not-seen');
         $ready = $hours($entry->happened['readyHours'] ?? null);
 
         return [
             new NotebookLine($this->wording->label('notebook', 'ready'),
                 $measures->span($hours($entry->planned['earliestHours'] ?? null), $hours($entry->planned['latestHours'] ?? null)),
-                null === $ready ? $this->wording->label('notebook', 'not-seen') : $this->wording->say('notebook.as-said', $measures, ['hours' => $ready])),
-            new NotebookLine($this->wording->label('notebook', 'serve'), $clock($entry->planned['serve'] ?? null), $clock($entry->happened['serve'] ?? null)),
-            new NotebookLine($this->wording->label('notebook', 'sauce'), $volume($entry->planned['endMl'] ?? null), $volume($entry->happened['endMl'] ?? null)),
+                null === $ready ? $this->wording->label('notebook', 'not-seen') : $this->wording->say(
+                    'notebook.as-said', $measures, ['hours' => $ready],
+                )),
+            new NotebookLine(
+                $this->wording->label('notebook', 'serve'), $clock($entry->planned['serve'] ?? null),
+                $clock($entry->happened['serve'] ?? null),
+            ),
+            new NotebookLine(
+                $this->wording->label('notebook', 'sauce'), $volume($entry->planned['endMl'] ?? null),
+                $volume($entry->happened['endMl'] ?? null),
+            ),
             ...$this->learned($entry, $measures),
-            new NotebookLine($this->wording->label('notebook', 'tests'), '', $measures->number((float) ($entry->happened['tests'] ?? 0), 0)),
+            new NotebookLine(
+                $this->wording->label('notebook', 'tests'), '', $measures->number((float) ($entry->happened['tests'] ?? 0), 0),
+            ),
         ];
     }
 
@@ -60,9 +74,9 @@ final class NotebookController extends ApiController
         foreach (['heatPercent' => 'learned-heat', 'needPercent' => 'learned-need'] as $key => $word) {
             $percent = $entry->happened[$key] ?? null;
             if (is_numeric($percent)) {
-                $lines[] = new NotebookLine($this->wording->label('notebook', 'learned'), '', $this->wording->say("notebook.$word", $measures, [
-                    'sharePercent' => round(abs((float) $percent)), 'way' => $percent < 0 ? 'less' : 'more',
-                ]));
+                $variables = ['sharePercent' => round(abs((float) $percent)), 'way' => $percent < 0 ? 'less' : 'more'];
+                $said = $this->wording->say("notebook.$word", $measures, $variables);
+                $lines[] = new NotebookLine($this->wording->label('notebook', 'learned'), '', $said);
             }
         }
 

@@ -82,14 +82,19 @@ final readonly class ProblemListener
         return preg_match('/\\\\|::|\btype\b/', $message) ? $this->wording->label('problem', 'malformed') : $message;
     }
 
-    /** @return list<array{path: string, code: string, message: string, offers: list<array{text: string, changes: array<string, string|list<string>>}>}> */
+    /**
+     * @return list<array{path: string, code: string, message: string, offers: list<array{text: string, changes: array<string,
+     *     string|list<string>>}>}>
+     */
     private function questions(Asked $asked): array
     {
         $violations = [];
         foreach ($asked->questions as $question) {
             $view = $this->wording->problem($question->problem, $this->house->measures());
             $violations[] = ['path' => $view->path, 'code' => $view->code, 'message' => $view->message, 'offers' => array_map(
-                fn (Offer $o): array => ['text' => $this->wording->say("offer.$o->code", $this->house->measures(), $o->variables), 'changes' => $o->changes],
+                fn (Offer $o): array => [
+                    'text' => $this->wording->say("offer.$o->code", $this->house->measures(), $o->variables), 'changes' => $o->changes,
+                ],
                 $question->offers,
             )];
         }

@@ -22,8 +22,9 @@ final class RecipeController extends ApiController
 {
     /** Reads a pasted recipe; stores nothing. */
     #[Route('/api/recipes/read', methods: ['POST'])]
-    public function read(#[MapRequestPayload] RecipeText $recipe, RecipeFile $files, RecipeReader $reader, RecipePresenter $presenter, Meanings $meanings): JsonResponse
-    {
+    public function read(
+        #[MapRequestPayload] RecipeText $recipe, RecipeFile $files, RecipeReader $reader, RecipePresenter $presenter, Meanings $meanings,
+    ): JsonResponse {
         $problems = new Problems();
         $text = $files->text($recipe->text, $recipe->name, $problems, 'text');
         $problems->throwIfAny();
@@ -38,7 +39,9 @@ final class RecipeController extends ApiController
     #[Route('/api/recipes/lines', methods: ['POST'])]
     public function lines(#[MapRequestPayload] RecipeLines $lines, IngredientReader $reader, Meanings $meanings): JsonResponse
     {
-        $reader = $reader->for(UnitSystem::tryFrom($lines->measures) ?? UnitSystem::guess(implode("\n", $lines->sources)), $meanings->vocabulary());
+        $reader = $reader->for(
+            UnitSystem::tryFrom($lines->measures) ?? UnitSystem::guess(implode("\n", $lines->sources)), $meanings->vocabulary(),
+        );
 
         return $this->answer(array_map(static function (string $source) use ($reader, $lines): IngredientDraft {
             $read = $reader->read($source, $lines->line);

@@ -39,14 +39,19 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download($this->recipe->markdown($braise->title, $worked->orThrow(), $this->house->measures()), 'text/markdown', $braise, 'md');
+        return $this->download(
+            $this->recipe->markdown($braise->title, $worked->orThrow(), $this->house->measures()), 'text/markdown', $braise, 'md',
+        );
     }
 
     #[Route('/recipe.jsonld', methods: ['GET'])]
     public function jsonLd(string $id): Response
     {
         [$braise, $worked] = $this->worked($id);
-        $json = json_encode($this->recipe->jsonLd($braise->title, $worked->orThrow(), $this->house->measures()), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            $this->recipe->jsonLd($braise->title, $worked->orThrow(), $this->house->measures()),
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+        );
 
         return $this->download($json."\n", 'application/ld+json', $braise, 'json');
     }
@@ -82,7 +87,9 @@ final class RecipeExportController extends ApiController
 
         return new Response($content, 200, [
             'Content-Type' => 'application/pdf' === $type ? $type : "$type; charset=utf-8",
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'braise' : $name).".$extension"),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'braise' : $name).".$extension",
+            ),
         ]);
     }
 }

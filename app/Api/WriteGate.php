@@ -34,7 +34,8 @@ final readonly class WriteGate
         }
         $type = (string) $request->headers->get('Content-Type');
         // Only POST can be sent by a form.
-        if (($request->isMethod('POST') && '' !== $type || '' !== $request->getContent()) && !preg_match('#^application/json\s*(?:;|$)#i', $type)) {
+        if (($request->isMethod('POST') && '' !== $type || '' !== $request->getContent())
+            && !preg_match('#^application/json\s*(?:;|$)#i', $type)) {
             throw new UnsupportedMediaTypeHttpException();
         }
     }

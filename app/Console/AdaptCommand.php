@@ -88,7 +88,6 @@ final readonly class AdaptCommand
             $content = is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES) : '';
             $dish = $this->dish($content, $problems);
             $text = null === $dish ? (string) $this->files->text($content, basename($file), $problems, 'file') : self::listed($dish);
-            $problems->throwIfAny();
             $reading = $this->reader->read($text, $problems, 'file', null, $this->meanings->vocabulary());
             $problems->throwIfAny();
             \assert(null !== $reading);
@@ -96,7 +95,8 @@ final readonly class AdaptCommand
             $draft = $this->drafts->fromArray([
                 ...$read,
                 'meat' => [...(array) $read['meat'], ...array_filter([
-                    'cut' => $cut, 'weight' => '' === $kg ? '' : "$kg kg", 'pieces' => $pieces, 'thickness' => '' === $thicknessCm ? '' : "$thicknessCm cm",
+                    'cut' => $cut, 'weight' => '' === $kg ? '' : "$kg kg", 'pieces' => $pieces,
+                    'thickness' => '' === $thicknessCm ? '' : "$thicknessCm cm",
                     'start' => '' === $start ? '' : "$start °C", 'why' => $why, 'since' => $since,
                 ], static fn (string $typed): bool => '' !== $typed), 'thawed' => $thawed],
                 'cookerId' => is_numeric($cooker) ? '' : $cooker,
@@ -107,7 +107,9 @@ final readonly class AdaptCommand
             $problems->throwIfAny();
             $output->writeln(Json::pretty($this->adapted($draft, $cooker, $problems, $dish)));
         } catch (InvalidInput $e) {
-            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $this->house->measures()), $e->problems)]));
+            $output->writeln(Json::pretty(['problems' => array_map(
+                fn (Problem $p): ProblemView => $this->wording->problem($p, $this->house->measures()), $e->problems,
+            )]));
 
             return Command::FAILURE;
         }
@@ -120,7 +122,13 @@ final readonly class AdaptCommand
     {
         $decoded = json_decode($content, true, 32);
 
-        return \is_array($decoded) && isset($decoded['parts'], $decoded['ingredients']) ? $this->dishes->dish($decoded, $problems) : null;
+        if (!\is_array($decoded) || !isset($decoded['parts'], $decoded['ingredients'])) {
+            return null;
+        }
+        $dish = $this->dishes->dish($decoded, $problems);
+        $problems->throwIfAny();
+
+        return $dish;
     }
 
     /**
@@ -136,8 +144,15 @@ final readonly class AdaptCommand
         $original = $way?->original();
 
         return [
-            'original' => ['method' => $original->method->value ?? 'oven', 'hours' => null === $original ? '' : "$original->hours h", 'oven' => null === $original?->ovenCelsius ? '' : "$original->ovenCelsius °C", 'boilsWine' => $dish->boilsWine(),
-                'settings' => array_map(static fn (string $setting, Minutes $m): array => ['setting' => $setting, 'fromMinutes' => $m->low, 'toMinutes' => $m->high], array_keys($way->settings ?? []), $way->settings ?? [])],
+            'original' => [
+                'method' => $original->method->value ?? 'oven', 'hours' => null === $original ? '' : "$original->hours h",
+                'oven' => null === $original?->ovenCelsius ? '' : "$original->ovenCelsius °C", 'boilsWine' => $dish->boilsWine(),
+                'settings' => array_map(
+                    static fn (string $setting, Minutes $m): array => [
+                        'setting' => $setting, 'fromMinutes' => $m->low, 'toMinutes' => $m->high,
+                    ],
+                    array_keys($way->settings ?? []), $way->settings ?? [],
+                )],
             'texture' => $dish->pulls() ? Doneness::Pulls->value : $read['texture'],
             'thickness' => $dish->thickens() ? $read['thickness'] : Thickness::Stock->value,
         ];
@@ -146,7 +161,9 @@ final readonly class AdaptCommand
     /** Its ingredients as a recipe lists them. */
     private static function listed(Dish $dish): string
     {
-        return "Dish\n\nIngredients\n".implode("\n", array_map(static fn (Ingredient $i): string => $i->source, $dish->ingredients))."\n\nMethod\nCook it.\n";
+        return "Dish\n\nIngredients\n".implode(
+            "\n", array_map(static fn (Ingredient $i): string => $i->source, $dish->ingredients),
+        )."\n\nMethod\nCook it.\n";
     }
 
     private function check(string $cut, string $kg, string $level, string $texture, string $cooker, Problems $problems): void
@@ -178,7 +195,9 @@ final readonly class AdaptCommand
             'safety' => $view->findings,
             'method' => $this->recipe->steps($braise, $measures),
             'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $braise->order->toTakeOut()),
-            'ways' => array_map(fn (FoundWay $f): WayView => $this->ways->found($f, $this->house->now(), $measures), $this->find->of('', $worked)),
+            'ways' => array_map(
+                fn (FoundWay $f): WayView => $this->ways->found($f, $this->house->now(), $measures), $this->find->of('', $worked),
+            ),
         ];
     }
 

@@ -29,7 +29,9 @@ final readonly class CutsCommand
                 \sprintf('%.0f %%', 100 * $c->fat),
                 \sprintf('%.0f %%', 100 * $c->bone),
                 \sprintf('%.0f °C', $c->safeCore->celsius),
-                $c->soldInPieces ? \sprintf('pieces of %.2f kg', $c->typicalPiece->kilograms) : \sprintf('joint, %.1f kg', $c->typicalPiece->kilograms),
+                $c->soldInPieces
+                    ? \sprintf('pieces of %.2f kg', $c->typicalPiece->kilograms)
+                    : \sprintf('joint, %.1f kg', $c->typicalPiece->kilograms),
                 $c->lean ? 'lean' : '',
             ], $this->cuts->all()),
         );

@@ -56,16 +56,31 @@ final readonly class DemoCommand
         $this->cookers->save($large);
 
         $tomorrow = $this->house->now()->modify('tomorrow');
-        $this->add('venison-barley', ['cookerId' => $large->id, 'serveAt' => $tomorrow->modify('+4 days 18:30')->format('Y-m-d\TH:i'), 'level' => 'a-third']);
-        $this->add('pork-perry', ['cookerId' => $large->id, 'serveAt' => $tomorrow->modify('+2 days 19:00')->format('Y-m-d\TH:i'), 'texture' => 'pulls']);
+        $this->add(
+            'venison-barley',
+            ['cookerId' => $large->id, 'serveAt' => $tomorrow->modify('+4 days 18:30')->format('Y-m-d\TH:i'), 'level' => 'a-third'],
+        );
+        $this->add(
+            'pork-perry',
+            ['cookerId' => $large->id, 'serveAt' => $tomorrow->modify('+2 days 19:00')->format('Y-m-d\TH:i'), 'texture' => 'pulls'],
+        );
         $this->add('lamb-shanks', [
             'cookerId' => $large->id,
             'serveAt' => $tomorrow->format('Y-m-d').'T19:00',
             'sides' => ['mash', 'steamed-greens', 'warm-loaf'],
             'away' => [
-                ['from' => $tomorrow->format('Y-m-d').'T08:10', 'to' => $tomorrow->format('Y-m-d').'T17:20', 'who' => 't', 'what' => 'away'],
-                ['from' => $tomorrow->format('Y-m-d').'T05:40', 'to' => $tomorrow->format('Y-m-d').'T14:15', 'who' => 'j', 'what' => 'away'],
-                ['from' => $tomorrow->format('Y-m-d').'T17:00', 'to' => $tomorrow->format('Y-m-d').'T18:30', 'who' => 'j', 'what' => 'busy'],
+                [
+                    'from' => $tomorrow->format('Y-m-d').'T08:10', 'to' => $tomorrow->format('Y-m-d').'T17:20', 'who' => 't',
+                    'what' => 'away',
+                ],
+                [
+                    'from' => $tomorrow->format('Y-m-d').'T05:40', 'to' => $tomorrow->format('Y-m-d').'T14:15', 'who' => 'j',
+                    'what' => 'away',
+                ],
+                [
+                    'from' => $tomorrow->format('Y-m-d').'T17:00', 'to' => $tomorrow->format('Y-m-d').'T18:30', 'who' => 'j',
+                    'what' => 'busy',
+                ],
             ],
         ]);
         $output->writeln('A sample house with two cookers and three braises is ready.');

@@ -41,7 +41,9 @@ final readonly class ModelCommand
             $problems->add('file-not-read', '');
         } catch (InvalidInput) {
         }
-        $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all())]));
+        $output->writeln(Json::pretty(['problems' => array_map(
+            fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all(),
+        )]));
 
         return Command::FAILURE;
     }

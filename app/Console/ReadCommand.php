@@ -38,7 +38,9 @@ final readonly class ReadCommand
     public function __invoke(OutputInterface $output, #[Argument('A text, Markdown, JSON-LD or HTML file')] string $file): int
     {
         $problems = new Problems();
-        $text = $this->files->text(is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES + 1) : '', basename($file), $problems, 'file');
+        $text = $this->files->text(
+            is_file($file) ? (string) file_get_contents($file, length: RecipeFile::MOST_BYTES + 1) : '', basename($file), $problems, 'file',
+        );
         // The first reading in a process compiles the patterns; a server has done so.
         if (null !== $text) {
             $this->reader->read($text, new Problems(), 'file');
@@ -47,7 +49,9 @@ final readonly class ReadCommand
         $reading = null === $text ? null : $this->reader->read($text, $problems, 'file');
         $milliseconds = (hrtime(true) - $from) / 1e6;
         if (null === $reading) {
-            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all())]));
+            $output->writeln(Json::pretty(['problems' => array_map(
+                fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $problems->all(),
+            )]));
 
             return Command::FAILURE;
         }
@@ -55,33 +59,24 @@ final readonly class ReadCommand
         $output->writeln(Json::pretty([
             'title' => $reading->title,
             'serves' => $reading->serves,
-            'ingredients' => array_map(static fn (Ingredient $i): array => [
-                'source' => $i->source,
-                'quantity' => null === $i->amount ? null : ['low' => $i->amount->low, 'high' => $i->amount->high, 'unit' => $i->amount->unit?->value],
-                'grams' => null === $i->grams ? null : round($i->grams, 1),
-                'millilitres' => null === $i->millilitres ? null : round($i->millilitres, 1),
-                'food' => $i->food->id ?? $i->cut->id ?? null,
-                'role' => $i->role->value,
-                'notes' => $i->notes,
-                'optional' => $i->optional,
-                'confidence' => round($i->confidence, 2),
-                'problems' => array_map(static fn (Doubt $d): string => $d->value, $i->doubts),
-            ], $reading->ingredients),
-            'steps' => array_map(static fn (Act $a): array => [
-                'source' => $a->source,
-                'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing ? 'add-late' : $a->kind->value,
-                'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
-                'temperature' => null === $a->celsius ? null : round($a->celsius, 1),
-                'setting' => null,
-                'ingredients' => array_values(array_filter(array_map(static fn (string $id): ?int => $places[$id] ?? null, $a->foods), static fn (?int $k): bool => null !== $k)),
-                'perSide' => $a->perSide,
-                'until' => $a->until,
-            ], $reading->acts),
+            'ingredients' => array_map(self::ingredient(...), $reading->ingredients),
+            'steps' => array_map(static fn (Act $a): array => self::act($a, $places), $reading->acts),
             'unread' => $reading->unread,
             'measures' => $reading->system->value,
-            'original' => null === $reading->original ? null : ['method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours), 'celsius' => $reading->original->ovenCelsius],
+            'original' => null === $reading->original
+                ? null
+                : [
+                    'method' => $reading->original->method->value, 'minutes' => round(60 * $reading->original->hours),
+                    'celsius' => $reading->original->ovenCelsius,
+                ],
             'questions' => Questions::of($reading),
-            'structure' => [...self::structure($reading->structure), 'ways' => array_map(self::way(...), $reading->ways), 'phases' => array_map(static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]], $reading->ways[0]->phases ?? [])],
+            'structure' => [
+                ...self::structure($reading->structure), 'ways' => array_map(self::way(...), $reading->ways),
+                'phases' => array_map(
+                    static fn (array $p): array => ['setting' => $p['setting'], 'minutes' => [$p['minutes']->low, $p['minutes']->high]],
+                    $reading->ways[0]->phases ?? [],
+                ),
+            ],
             'ms' => round($milliseconds, 1),
         ]));
 
@@ -89,10 +84,53 @@ final readonly class ReadCommand
     }
 
     /** @return array<string, mixed> */
+    private static function ingredient(Ingredient $i): array
+    {
+        return [
+            'source' => $i->source,
+            'quantity' => null === $i->amount
+                ? null
+                : ['low' => $i->amount->low, 'high' => $i->amount->high, 'unit' => $i->amount->unit?->value],
+            'grams' => null === $i->grams ? null : round($i->grams, 1),
+            'millilitres' => null === $i->millilitres ? null : round($i->millilitres, 1),
+            'food' => $i->food->id ?? $i->cut->id ?? null,
+            'role' => $i->role->value,
+            'notes' => $i->notes,
+            'optional' => $i->optional,
+            'confidence' => round($i->confidence, 2),
+            'problems' => array_map(static fn (Doubt $d): string => $d->value, $i->doubts),
+        ];
+    }
+
+    /**
+     * @param array<string, int> $places of ingredients
+     *
+     * @return array<string, mixed>
+     */
+    private static function act(Act $a, array $places): array
+    {
+        return [
+            'source' => $a->source,
+            'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing ? 'add-late' : $a->kind->value,
+            'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
+            'temperature' => null === $a->celsius ? null : round($a->celsius, 1),
+            'setting' => null,
+            'ingredients' => array_values(array_filter(
+                array_map(static fn (string $id): ?int => $places[$id] ?? null, $a->foods), static fn (?int $k): bool => null !== $k,
+            )),
+            'perSide' => $a->perSide,
+            'until' => $a->until,
+        ];
+    }
+
+    /** @return array<string, mixed> */
     private static function structure(?Structure $s): array
     {
         $range = static fn (Minutes|Pieces|null $m): ?array => null === $m ? null : [$m->low, $m->high];
-        $words = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season', 'crisp' => 'broil'];
+        $words = [
+            'slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back',
+            'season-to-taste' => 'season', 'crisp' => 'broil',
+        ];
 
         return null === $s ? [] : [
             'uncoverMinutes' => $s->uncoverMinutes,
@@ -104,7 +142,10 @@ final readonly class ReadCommand
             'browned' => $s->browned,
             'blanched' => $s->blanched,
             'marinade' => $s->marinade,
-            'ingredients' => array_map(static fn (PartKind $p, ?Minutes $late): array => ['part' => $p->value, 'lateMinutes' => $range($late)], $s->parts, $s->late),
+            'ingredients' => array_map(
+                static fn (PartKind $p, ?Minutes $late): array => ['part' => $p->value, 'lateMinutes' => $range($late)], $s->parts,
+                $s->late,
+            ),
         ];
     }
 
@@ -115,7 +156,14 @@ final readonly class ReadCommand
 
         return [
             'where' => $way->method->value, 'celsius' => $way->celsius, 'settings' => array_map($range, $way->settings) ?: new \stdClass(),
-            'minutes' => $range($way->minutes), 'lid' => $way->lid, 'amounts' => array_map(static fn (array $a): array => array_filter(['ingredient' => $a['ingredient'], 'factor' => $a['factor'], 'ml' => $a['millilitres']], static fn (int|float|null $v): bool => null !== $v), $way->amounts),
+            'minutes' => $range($way->minutes), 'lid' => $way->lid,
+            'amounts' => array_map(
+                static fn (array $a): array => array_filter(
+                    ['ingredient' => $a['ingredient'], 'factor' => $a['factor'], 'ml' => $a['millilitres']],
+                    static fn (int|float|null $v): bool => null !== $v,
+                ),
+                $way->amounts,
+            ),
         ];
     }
 }

@@ -34,7 +34,9 @@ final readonly class TypesCommand
         $text = $this->generated();
         if ($check) {
             $fresh = is_file($file) && file_get_contents($file) === $text;
-            $output->writeln($fresh ? 'web/src/api/types.ts is up to date.' : 'web/src/api/types.ts is stale: run bin/console pausis:types.');
+            $output->writeln(
+                $fresh ? 'web/src/api/types.ts is up to date.' : 'web/src/api/types.ts is stale: run bin/console pausis:types.',
+            );
 
             return $fresh ? Command::SUCCESS : Command::FAILURE;
         }
@@ -53,7 +55,9 @@ final readonly class TypesCommand
             \assert(class_exists($class));
             $text .= "\n".$this->comment($class).'export type '.basename($file, '.php')." = {\n";
             foreach ($this->properties->getProperties($class) ?? [] as $name) {
-                $text .= "  $name: ".$this->typeScript($this->properties->getType($class, $name) ?? throw new \LogicException("No type of $class::$name.")).";\n";
+                $text .= "  $name: ".$this->typeScript(
+                    $this->properties->getType($class, $name) ?? throw new \LogicException("No type of $class::$name."),
+                ).";\n";
             }
             $text .= "};\n";
         }
@@ -73,7 +77,9 @@ final readonly class TypesCommand
     {
         return match (true) {
             $type instanceof NullableType => $this->typeScript($type->getWrappedType()).' | null',
-            $type instanceof CollectionType && !$type->isList() && TypeIdentifier::MIXED === self::builtin($type->getCollectionValueType()) => 'Record<string, unknown>',
+            $type instanceof CollectionType
+                && !$type->isList()
+                && TypeIdentifier::MIXED === self::builtin($type->getCollectionValueType()) => 'Record<string, unknown>',
             $type instanceof CollectionType => $this->typeScript($type->getCollectionValueType()).'[]',
             $type instanceof ObjectType => substr($type->getClassName(), (int) strrpos($type->getClassName(), '\\') + 1),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {

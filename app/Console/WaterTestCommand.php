@@ -19,7 +19,9 @@ use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('pausis:water-test', 'Learns a cooker from a pot of water on Low: readings like 2:58 4:77 (hour:°C). Prints JSON (docs/formats.md).')]
+#[AsCommand(
+    'pausis:water-test', 'Learns a cooker from a pot of water on Low: readings like 2:58 4:77 (hour:°C). Prints JSON (docs/formats.md).',
+)]
 final readonly class WaterTestCommand
 {
     public function __construct(private Wording $wording)
@@ -39,14 +41,21 @@ final readonly class WaterTestCommand
     ): int {
         $problems = new Problems();
         try {
-            $cooker = Cooker::tryFrom(self::number($litres), Shape::Oval, '' === $watts ? null : self::number($watts), 1.0, null, $problems);
+            $cooker = Cooker::tryFrom(
+                self::number($litres), Shape::Oval, '' === $watts ? null : self::number($watts), 1.0, null, $problems,
+            );
             $problems->throwIfAny();
             \assert(null !== $cooker);
-            $test = WaterTest::tryFrom($cooker, '' === $waterKg ? $cooker->capacity->inLitres() / 2 : self::number($waterKg), self::number($start), self::number($room), self::number($altitude), array_map(self::reading(...), $readings), $problems);
+            $test = WaterTest::tryFrom(
+                $cooker, '' === $waterKg ? $cooker->capacity->inLitres() / 2 : self::number($waterKg), self::number($start),
+                self::number($room), self::number($altitude), array_map(self::reading(...), $readings), $problems,
+            );
             $problems->throwIfAny();
             \assert(null !== $test);
         } catch (InvalidInput $e) {
-            $output->writeln(Json::pretty(['problems' => array_map(fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $e->problems)]));
+            $output->writeln(Json::pretty(['problems' => array_map(
+                fn (Problem $p): object => $this->wording->problem($p, new Measures(new HouseRecord())), $e->problems,
+            )]));
 
             return Command::FAILURE;
         }

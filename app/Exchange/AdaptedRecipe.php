@@ -27,9 +27,12 @@ final readonly class AdaptedRecipe
 
         return implode("\n", [
             '# '.Markdown::line($title), '', 'Serves '.$braise->order->serves, '',
-            '## Ingredients', '', ...array_map(static fn (string $line): string => '- '.Markdown::line($line), $this->ingredients($braise, $measures)),
-            '', '## Method', '', ...array_map(static fn (int $k, string $step): string => ($k + 1).'. '.Markdown::line($step), array_keys($steps), $steps),
-            '', '## Notes', '', ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $this->notes($braise, $measures)), '',
+            '## Ingredients', '',
+            ...array_map(static fn (string $line): string => '- '.Markdown::line($line), $this->ingredients($braise, $measures)),
+            '', '## Method', '',
+            ...array_map(static fn (int $k, string $step): string => ($k + 1).'. '.Markdown::line($step), array_keys($steps), $steps),
+            '', '## Notes', '',
+            ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $this->notes($braise, $measures)), '',
         ]);
     }
 
@@ -47,7 +50,9 @@ final readonly class AdaptedRecipe
             'cookingMethod' => $this->wording->label('method', 'slow-cooker'),
             'cookTime' => \sprintf('PT%dH%dM', intdiv($minutes, 60), $minutes % 60),
             'recipeIngredient' => $this->ingredients($braise, $measures),
-            'recipeInstructions' => array_map(static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], $this->steps($braise, $measures)),
+            'recipeInstructions' => array_map(
+                static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], $this->steps($braise, $measures),
+            ),
         ];
     }
 
@@ -90,7 +95,10 @@ final readonly class AdaptedRecipe
         $notes = (string) preg_replace('/^\(|\)$|\b(?:about|around|approx\.?|some)?\s*\d.*$/iu', '', $i->notes);
         $food = Role::Meat === $i->role && null !== $i->cut ? $i->cut->words[0] : $i->foodText;
 
-        return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : ('' === trim($notes, ' ,') ? '' : ', '.trim($notes, ' ,')));
+        $notes = trim($notes, ' ,');
+        $said = '' === $notes ? '' : ", $notes";
+
+        return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : $said);
     }
 
     /** @return list<string> */

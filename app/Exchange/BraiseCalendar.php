@@ -29,7 +29,10 @@ final readonly class BraiseCalendar
     /** @param list<array{BraiseRecord, AdaptedBraise, WholeDay|null}> $braises */
     public function write(string $name, array $braises, Measures $measures, \DateTimeImmutable $now): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Pausis//Braise plan//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name, 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M']);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Pausis//Braise plan//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name,
+            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M',
+        ]);
         foreach ($braises as [$braise, $adapted, $whole]) {
             $this->addBraise($calendar, $braise, $adapted, $whole, $measures, $now);
         }
@@ -37,8 +40,9 @@ final readonly class BraiseCalendar
         return $calendar->serialize();
     }
 
-    private function addBraise(VCalendar $calendar, BraiseRecord $braise, AdaptedBraise $adapted, ?WholeDay $whole, Measures $measures, \DateTimeImmutable $now): void
-    {
+    private function addBraise(
+        VCalendar $calendar, BraiseRecord $braise, AdaptedBraise $adapted, ?WholeDay $whole, Measures $measures, \DateTimeImmutable $now,
+    ): void {
         $day = $adapted->day();
         foreach ($day instanceof Clash ? [] : $day->tasks as $task) {
             $this->add($calendar, $braise, $task, $adapted, $measures, $now);
@@ -47,7 +51,10 @@ final readonly class BraiseCalendar
         foreach ($whole->placed ?? [] as $placed) {
             if (!isset($within[$placed->job->id]) || (null !== $placed->job->pinned && TaskKind::ForkTest->value !== $placed->job->id)) {
                 $who = $placed->person->name ?? '';
-                $this->event($calendar, $braise, $placed->job->id, $placed->from, $placed->to, $this->days->text($placed, $measures).('' === $who ? '' : " ($who)"), '', $now);
+                $this->event(
+                    $calendar, $braise, $placed->job->id, $placed->from, $placed->to,
+                    $this->days->text($placed, $measures).('' === $who ? '' : " ($who)"), '', $now,
+                );
             }
         }
     }
@@ -61,8 +68,10 @@ final readonly class BraiseCalendar
         return array_fill_keys([...$ids, TaskKind::ForkTest->value, 'boil-beans', 'turn-setting'], true);
     }
 
-    private function event(VCalendar $calendar, BraiseRecord $braise, string $id, \DateTimeImmutable $from, \DateTimeImmutable $to, string $text, string $detail, \DateTimeImmutable $now): void
-    {
+    private function event(
+        VCalendar $calendar, BraiseRecord $braise, string $id, \DateTimeImmutable $from, \DateTimeImmutable $to, string $text,
+        string $detail, \DateTimeImmutable $now,
+    ): void {
         $utc = new \DateTimeZone('UTC');
         $event = $calendar->createComponent('VEVENT', [
             'UID' => "$braise->id-$id@pausis",
@@ -77,8 +86,9 @@ final readonly class BraiseCalendar
         $calendar->add($event);
     }
 
-    private function add(VCalendar $calendar, BraiseRecord $braise, Task $task, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now): void
-    {
+    private function add(
+        VCalendar $calendar, BraiseRecord $braise, Task $task, AdaptedBraise $adapted, Measures $measures, \DateTimeImmutable $now,
+    ): void {
         $words = $this->wording->task($task, $adapted, $task->at, $measures);
         $end = $task->minutes > 0 ? $task->end() : $task->at->modify('+'.self::SHORTEST_MINUTES.' minutes');
         $this->event($calendar, $braise, $task->kind->value, $task->at, $end, $words->text,

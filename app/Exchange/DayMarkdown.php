@@ -22,15 +22,25 @@ final readonly class DayMarkdown
         $view = $this->adaptations->present($worked, $measures);
         $lines = [];
         foreach ($view->wholeDay->jobs ?? [] as $job) {
-            $lines[] = "- [ ] **$job->clock** ".Markdown::line($job->text).", $job->minutes min".('' === $job->person ? '' : ", $job->person");
+            $who = '' === $job->person ? '' : ", $job->person";
+            $lines[] = "- [ ] **$job->clock** ".Markdown::line($job->text).", $job->minutes min$who";
         }
         if (null === $view->wholeDay) {
             foreach ($view->day as $task) {
                 $lines[] = "- [ ] **$task->clock** $task->text";
             }
         }
-        $notes = [...($view->wholeDay->caught ?? []), ...array_filter([$view->wholeDay->clash ?? '', $view->wholeDay->lateText ?? '']), $this->wording->label('caution', 'defer')];
+        $notes = [
+            ...($view->wholeDay->caught ?? []), ...array_filter([$view->wholeDay->clash ?? '', $view->wholeDay->lateText ?? '']),
+            $this->wording->label('caution', 'defer'),
+        ];
 
-        return implode("\n", ['# '.Markdown::line($title), '', Markdown::line($view->verdict), '', '## '.$measures->day($braise->order->serveAt), '', ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $notes), '']);
+        return implode(
+            "\n",
+            [
+                '# '.Markdown::line($title), '', Markdown::line($view->verdict), '', '## '.$measures->day($braise->order->serveAt), '',
+                ...$lines, '', '## Notes', '', ...array_map(static fn (string $note): string => '- '.Markdown::line($note), $notes), '',
+            ],
+        );
     }
 }

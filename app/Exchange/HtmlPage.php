@@ -7,8 +7,14 @@ namespace Pausis\App\Exchange;
 /** A saved page. Nothing in it is run or fetched. */
 final readonly class HtmlPage
 {
-    private const BLOCKS = ['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'section', 'article', 'header', 'main', 'blockquote', 'dt', 'dd', 'table', 'pre', 'label'];
-    private const NEVER_SHOWN = ['title', 'script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head', 'object', 'video', 'audio', 'canvas'];
+    private const BLOCKS = [
+        'p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'section', 'article', 'header', 'main', 'blockquote', 'dt',
+        'dd', 'table', 'pre', 'label',
+    ];
+    private const NEVER_SHOWN = [
+        'title', 'script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head',
+        'object', 'video', 'audio', 'canvas',
+    ];
     private const MOST_SCRIPTS = 50;
     private const MOST_TAG_BYTES = 2_000;
     private const MOST_TAGS = 40_000;
@@ -27,7 +33,9 @@ final readonly class HtmlPage
             }
             if ($opens - $at < self::MOST_TAG_BYTES && false !== stripos(substr($html, $at, $opens - $at), 'application/ld+json')) {
                 $script = $this->inUtf8(substr($html, $opens + 1, $end - $opens - 1));
-                $found[] = trim((string) preg_replace('/^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\]\]>)\s*$/', '', $script));
+                $found[] = trim((string) preg_replace(
+                    '/^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\]\]>)\s*$/', '', $script,
+                ));
             }
         }
 
@@ -57,10 +65,16 @@ final readonly class HtmlPage
             }
         }
         $one = static fn (string $name): string => $found[$name][0] ?? '';
-        $steps = array_merge(...array_map(static fn (string $t): array => preg_split('/\n+/', $t) ?: [], $found['recipeInstructions'] ?? []));
+        $steps = array_merge(...array_map(
+            static fn (string $t): array => preg_split('/\n+/', $t) ?: [], $found['recipeInstructions'] ?? [],
+        ));
 
-        return ['@type' => 'Recipe', 'name' => $one('name'), 'recipeYield' => $one('recipeYield'), 'cookTime' => $one('cookTime'), 'prepTime' => $one('prepTime'),
-            'recipeIngredient' => $found['recipeIngredient'] ?? $found['ingredients'] ?? [], 'recipeInstructions' => array_map(static fn (string $t): array => ['text' => $t], $steps)];
+        return [
+            '@type' => 'Recipe', 'name' => $one('name'), 'recipeYield' => $one('recipeYield'), 'cookTime' => $one('cookTime'),
+            'prepTime' => $one('prepTime'),
+            'recipeIngredient' => $found['recipeIngredient'] ?? $found['ingredients'] ?? [], 'recipeInstructions' => array_map(
+                static fn (string $t): array => ['text' => $t], $steps,
+            )];
     }
 
     /** Whether it has no more tags than can be taken apart in a second or two. */
@@ -136,7 +150,12 @@ final readonly class HtmlPage
         }
 
         return (string) preg_replace_callback('/<(\/?[a-z][a-z0-9:-]*+)([^<>]*+)>/i', static function (array $m): string {
-            $kept = preg_match_all('/\b(?:itemprop|content)\s*=\s*(?:"[^"]{0,300}"|\'[^\']{0,300}\'|[\w:.-]{1,60})/i', substr($m[2], 0, self::MOST_TAG_BYTES), $all) ? ' '.implode(' ', \array_slice($all[0], 0, 2)) : '';
+            $kept = preg_match_all(
+                '/\b(?:itemprop|content)\s*=\s*(?:"[^"]{0,300}"|\'[^\']{0,300}\'|[\w:.-]{1,60})/i', substr($m[2], 0, self::MOST_TAG_BYTES),
+                $all,
+            )
+                ? ' '.implode(' ', \array_slice($all[0], 0, 2))
+                : '';
 
             return "<$m[1]$kept>";
         }, $bare.substr($html, $at));
@@ -147,7 +166,11 @@ final readonly class HtmlPage
         if (mb_check_encoding($html, 'UTF-8')) {
             return $html;
         }
-        $charset = preg_match('/charset=["\']?([\w-]+)/i', substr($html, 0, 2000), $m) && \in_array(strtoupper($m[1]), array_map('strtoupper', mb_list_encodings()), true) ? $m[1] : 'Windows-1252';
+        $charset = preg_match('/charset=["\']?([\w-]+)/i', substr($html, 0, 2000), $m) && \in_array(
+            strtoupper($m[1]), array_map('strtoupper', mb_list_encodings()), true,
+        )
+            ? $m[1]
+            : 'Windows-1252';
 
         return (string) mb_convert_encoding($html, 'UTF-8', $charset);
     }

@@ -28,7 +28,12 @@ final readonly class JsonLdRecipe
                 $lines[] = "$word: $time";
             }
         }
-        array_push($lines, '', '## Ingredients', '', ...array_map(static fn (string $one): string => "- $one", $this->list($recipe['recipeIngredient'] ?? $recipe['ingredients'] ?? [])));
+        array_push(
+            $lines, '', '## Ingredients', '',
+            ...array_map(
+                static fn (string $one): string => "- $one", $this->list($recipe['recipeIngredient'] ?? $recipe['ingredients'] ?? []),
+            ),
+        );
         array_push($lines, '', '## Method', '', ...$this->instructions($recipe['recipeInstructions'] ?? []));
 
         return implode("\n", $lines)."\n";
@@ -43,7 +48,14 @@ final readonly class JsonLdRecipe
             if (!\is_array($node)) {
                 continue;
             }
-            if (\in_array('Recipe', array_map(static fn (mixed $t): string => \is_string($t) ? (string) preg_replace('/^.*[\/:#]/', '', $t) : '', (array) ($node['@type'] ?? [])), true)
+            if (\in_array(
+                'Recipe',
+                array_map(
+                    static fn (mixed $t): string => \is_string($t) ? (string) preg_replace('/^.*[\/:#]/', '', $t) : '',
+                    (array) ($node['@type'] ?? []),
+                ),
+                true,
+            )
                 || isset($node['recipeIngredient'])) {
                 /** @var array<string, mixed> $node */
                 return $node;
@@ -58,7 +70,10 @@ final readonly class JsonLdRecipe
     private function list(mixed $value): array
     {
         $values = \is_string($value) ? preg_split('/\R/', $this->lines($value)) : (array) $value;
-        $texts = array_map(fn (mixed $one): string => $this->plain(\is_array($one) ? ($one['name'] ?? $one['text'] ?? '') : $one), array_values($values ?: []));
+        $texts = array_map(
+            fn (mixed $one): string => $this->plain(\is_array($one) ? ($one['name'] ?? $one['text'] ?? '') : $one),
+            array_values($values ?: []),
+        );
 
         return array_values(array_filter($texts, static fn (string $one): bool => '' !== $one));
     }
@@ -67,13 +82,18 @@ final readonly class JsonLdRecipe
     private function instructions(mixed $value, int $depth = 0): array
     {
         if (\is_string($value)) {
-            return array_values(array_filter(array_map(trim(...), explode("\n", $this->lines($value))), static fn (string $one): bool => '' !== $one));
+            return array_values(array_filter(
+                array_map(trim(...), explode("\n", $this->lines($value))), static fn (string $one): bool => '' !== $one,
+            ));
         }
         $lines = [];
         foreach (\is_array($value) ? (array_is_list($value) ? $value : [$value]) : [] as $one) {
             if (\is_array($one) && isset($one['itemListElement']) && $depth < 4) {
                 $name = $this->plain($one['name'] ?? '');
-                array_push($lines, ...('' === $name ? [] : ['', rtrim($name, ':').':', '']), ...$this->instructions($one['itemListElement'], $depth + 1));
+                array_push(
+                    $lines, ...('' === $name ? [] : ['', rtrim($name, ':').':', '']),
+                    ...$this->instructions($one['itemListElement'], $depth + 1),
+                );
             } elseif (\is_array($one)) {
                 $lines[] = $this->plain($one['text'] ?? $one['name'] ?? $one['description'] ?? '');
             } elseif (\is_string($one)) {
@@ -111,6 +131,8 @@ final readonly class JsonLdRecipe
         $minutes = 1440.0 * (float) ($m[1] ?? 0) + 60 * (float) ($m[2] ?? 0) + (float) ($m[3] ?? 0);
         $minutes = $minutes > self::LONGEST_MINUTES ? 0 : (int) $minutes;
 
-        return 0 === $minutes ? '' : trim((intdiv($minutes, 60) > 0 ? intdiv($minutes, 60).' h ' : '').($minutes % 60 > 0 ? ($minutes % 60).' min' : ''));
+        return 0 === $minutes
+            ? ''
+            : trim((intdiv($minutes, 60) > 0 ? intdiv($minutes, 60).' h ' : '').($minutes % 60 > 0 ? ($minutes % 60).' min' : ''));
     }
 }

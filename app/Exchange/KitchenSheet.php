@@ -44,7 +44,9 @@ final readonly class KitchenSheet
             'serves' => $braise->order->serves,
             'ingredients' => $this->recipe->ingredients($braise, $measures),
             'steps' => $this->recipe->steps($braise, $measures),
-            'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture($view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd)),
+            'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture(
+                $view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd,
+            )),
             'level' => $view->pot->text,
             'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $braise->order->toTakeOut()),
             'jobs' => null === $view->wholeDay ? $view->day : $view->wholeDay->jobs,
@@ -66,11 +68,19 @@ final readonly class KitchenSheet
     /** The insert cut open, in centimetres: roots, meat, liquid when loaded and at the end. */
     private static function picture(float $depth, float $width, float $roots, float $meat, float $level, float $end): string
     {
-        $box = static fn (float $bottom, float $height, string $fill): string => \sprintf('<rect x="1" y="%.2f" width="%.2f" height="%.2f" fill="%s"/>', 1 + $depth - $bottom - $height, $width, $height, $fill);
-        $line = static fn (float $height, string $dash): string => \sprintf('<line x1="0" x2="%.2f" y1="%.2f" y2="%2$.2f" stroke="#14202f" stroke-width="0.3" %s/>', $width + 2, 1 + $depth - $height, $dash);
+        $box = static fn (float $bottom, float $height, string $fill): string => \sprintf(
+            '<rect x="1" y="%.2f" width="%.2f" height="%.2f" fill="%s"/>', 1 + $depth - $bottom - $height, $width, $height, $fill,
+        );
+        $line = static fn (float $height, string $dash): string => \sprintf(
+            '<line x1="0" x2="%.2f" y1="%.2f" y2="%2$.2f" stroke="#14202f" stroke-width="0.3" %s/>', $width + 2, 1 + $depth - $height,
+            $dash,
+        );
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.2f %.2f" width="%1$.2f" height="%2$.2f">', $width + 2, $depth + 2)
-            .$box(0, $level, '#e6d3b8').$box(0, $roots, '#d98f3f').$box($roots, $meat, '#9c4a3c').$line($level, '').$line($end, 'stroke-dasharray="1 0.7"')
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.2f %.2f" width="%1$.2f" height="%2$.2f">', $width + 2, $depth + 2,
+        )
+            .$box(0, $level, '#e6d3b8').$box(0, $roots, '#d98f3f').$box($roots, $meat, '#9c4a3c')
+            .$line($level, '').$line($end, 'stroke-dasharray="1 0.7"')
             .\sprintf('<path d="M1 1 V%.2f H%.2f V1" fill="none" stroke="#1d3a66" stroke-width="0.8"/></svg>', 1 + $depth, 1 + $width);
     }
 }

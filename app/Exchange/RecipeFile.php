@@ -23,7 +23,9 @@ final readonly class RecipeFile
         if (str_ends_with(strtolower($name), '.json') || ('' === $name && preg_match('/^[\[{]\s*["{]/', $start))) {
             return $this->fromJson($content, $problems, $path);
         }
-        if (preg_match('/\.(?:html?|xhtml|mhtml?)$/i', $name) || preg_match('/^<(?:!doctype|html|head|body|script|div|article|main|meta)\b/i', $start)) {
+        if (preg_match('/\.(?:html?|xhtml|mhtml?)$/i', $name) || preg_match(
+            '/^<(?:!doctype|html|head|body|script|div|article|main|meta)\b/i', $start,
+        )) {
             return $this->fromHtml($content, $problems, $path);
         }
 

@@ -20,7 +20,10 @@ final readonly class DraftDay
     {
         $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
         foreach ($draft->ownSides as $k => $own) {
-            $sides[] = Side::own("own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where, 'oven' === $own->where);
+            $sides[] = Side::own(
+                "own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where,
+                'oven' === $own->where,
+            );
         }
 
         return $sides;

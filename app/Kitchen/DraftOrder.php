@@ -74,8 +74,10 @@ final readonly class DraftOrder
 {
     private const FARTHEST_DAYS = 14;
 
-    public function __construct(private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs, private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation)
-    {
+    public function __construct(
+        private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs,
+        private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation,
+    ) {
     }
 
     /**
@@ -95,18 +97,32 @@ final readonly class DraftOrder
             $seen[$id] = true;
             $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id, $i->part);
         }
-        $steps = array_map(static fn (StepDraft $s, int $k): StepDraft => new StepDraft($s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id), $draft->steps, array_keys($draft->steps));
+        $steps = array_map(
+            static fn (StepDraft $s, int $k): StepDraft => new StepDraft(
+                $s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id,
+            ),
+            $draft->steps, array_keys($draft->steps),
+        );
 
-        return $draft->with($lines, $steps, array_values(array_unique(array_map(static fn (string $key): string => (string) preg_replace('/^step:[^:]+:reduce-on-hob$/', 'reduce', $key), $draft->refused))));
+        return $draft->with(
+            $lines, $steps,
+            array_values(array_unique(array_map(
+                static fn (string $key): string => (string) preg_replace('/^step:[^:]+:reduce-on-hob$/', 'reduce', $key), $draft->refused,
+            ))),
+        );
     }
 
     /** @return list<Ingredient> one a line of the draft, ignored ones included */
     public function understood(BraiseDraft $draft): array
     {
-        $reader = $this->reader->for(UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary());
+        $reader = $this->reader->for(
+            UnitSystem::tryFrom($draft->measures) ?? UnitSystem::guess($draft->recipeText), $this->meanings->vocabulary(),
+        );
 
         return array_map(
-            static fn (IngredientDraft $i): Ingredient => $reader->fromParts($i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role))->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise),
+            static fn (IngredientDraft $i): Ingredient => $reader->fromParts(
+                $i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role),
+            )->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise),
             $draft->ingredients,
         );
     }
@@ -120,7 +136,9 @@ final readonly class DraftOrder
     {
         $corrections = [];
         foreach ($draft->steps as $step) {
-            $minutes = '' === trim($step->minutes) ? null : Minutes::of($this->steps->minutes(preg_match('/\p{L}/u', $step->minutes) ? $step->minutes : "$step->minutes min"));
+            $minutes = '' === trim($step->minutes)
+                ? null
+                : Minutes::of($this->steps->minutes(preg_match('/\p{L}/u', $step->minutes) ? $step->minutes : "$step->minutes min"));
             $kind = StepKind::tryFrom($step->kind);
             if (null !== $minutes || null !== $kind) {
                 $corrections[$step->id] = new Correction(null === $kind ? null : ActReader::ofStep($kind) ?? ActKind::Other, $minutes);
@@ -152,7 +170,9 @@ final readonly class DraftOrder
         }
         $oven = $original?->ovenCelsius;
 
-        return null === $original ? [] : [new Way($original->method, Minutes::exactly(60 * $original->hours), null === $oven ? null : [$oven, $oven], $settings)];
+        return null === $original
+            ? []
+            : [new Way($original->method, Minutes::exactly(60 * $original->hours), null === $oven ? null : [$oven, $oven], $settings)];
     }
 
     /**
@@ -166,9 +186,13 @@ final readonly class DraftOrder
 
         return array_map(function (StepDraft $s) use ($naming): Step {
             $read = $this->steps->read($s->source, $s->line);
-            $minutes = '' === trim($s->minutes) ? $read->minutes : $this->steps->minutes(preg_match('/\p{L}/u', $s->minutes) ? $s->minutes : "$s->minutes min") ?? $read->minutes;
+            $minutes = '' === trim($s->minutes)
+                ? $read->minutes
+                : $this->steps->minutes(preg_match('/\p{L}/u', $s->minutes) ? $s->minutes : "$s->minutes min") ?? $read->minutes;
 
-            return $read->corrected(StepKind::tryFrom($s->kind) ?? $read->kind, $minutes)->using($naming->in($s->source))->identified($s->id);
+            return $read->corrected(
+                StepKind::tryFrom($s->kind) ?? $read->kind, $minutes,
+            )->using($naming->in($s->source))->identified($s->id);
         }, $draft->steps);
     }
 
@@ -176,8 +200,9 @@ final readonly class DraftOrder
      * @param list<Ingredient> $understood
      * @param Cooker|null      $cooker     in place of the one that the draft names
      */
-    public function order(BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null): ?BraiseOrder
-    {
+    public function order(
+        BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null,
+    ): ?BraiseOrder {
         $kept = [];
         foreach ($understood as $k => $ingredient) {
             if (!$draft->ingredients[$k]->ignored) {
@@ -212,7 +237,8 @@ final readonly class DraftOrder
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
             $level, $texture, $thickness, $thickener, $setting, null, $dish,
             new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
-            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness, $this->beforehand($draft, $understood, $problems),
+            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness,
+            $this->beforehand($draft, $understood, $problems),
         ))->informedByRecipe());
     }
 
@@ -231,9 +257,16 @@ final readonly class DraftOrder
             $problems->add('start-not-understood', 'handling.start');
         }
 
-        return new Handling(Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert, LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore, $draft->saltBefore,
-            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS, $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
-            60 * ($this->hours(preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(), $problems) ?? 0.0));
+        return new Handling(
+            Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert,
+            LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore,
+            $draft->saltBefore,
+            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS,
+            $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
+            60 * ($this->hours(
+                preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(),
+                $problems,
+            ) ?? 0.0));
     }
 
     /** @param list<Ingredient> $understood */
@@ -241,8 +274,12 @@ final readonly class DraftOrder
     {
         $meat = $draft->meat;
         $frozen = [] !== array_filter($understood, static fn (Ingredient $i): bool => \in_array(Doubt::Frozen, $i->doubts, true))
-            || [] !== array_filter($draft->steps, fn (StepDraft $s): bool => IngredientReader::isFrozen($s->source) && $this->namesMeat($s->source));
-        $since = $this->hours(preg_match('/^\s*\d+\s*$/', $meat->since) ? "$meat->since min" : $meat->since, 'meat.since', Range::horizonHours(), $problems);
+            || [] !== array_filter(
+                $draft->steps, fn (StepDraft $s): bool => IngredientReader::isFrozen($s->source) && $this->namesMeat($s->source),
+            );
+        $since = $this->hours(
+            preg_match('/^\s*\d+\s*$/', $meat->since) ? "$meat->since min" : $meat->since, 'meat.since', Range::horizonHours(), $problems,
+        );
         $why = WhyWarm::tryFrom($meat->why);
         if (null === $why && '' !== $meat->why) {
             $problems->add('unknown-choice', 'meat.why', ['typed' => $meat->why]);
@@ -254,7 +291,11 @@ final readonly class DraftOrder
     /** Frozen peas are no worry. */
     private function namesMeat(string $source): bool
     {
-        return null !== $this->cuts->named($source) || preg_match('/\\b(?:frozen|freezer)\\W+(?:\\w+\\W+){0,3}?(?:meat|joint|roast|shanks?|beef|pork|lamb|chicken|solid)\\b|\\b(?:meat|joint|beef|pork|lamb|chicken)\\b[^.;]{0,40}\\b(?:frozen|freezer)\\b/iu', $source);
+        return null !== $this->cuts->named($source) || preg_match(
+            '/\\b(?:frozen|freezer)\\W+(?:\\w+\\W+){0,3}?(?:meat|joint|roast|shanks?|beef|pork|lamb|chicken|solid)\\b|\\b(?:meat|joint'
+                .'|beef|pork|lamb|chicken)\\b[^.;]{0,40}\\b(?:frozen|freezer)\\b/iu',
+            $source,
+        );
     }
 
     /** Null where nothing is typed, or nothing that is right. */
@@ -367,8 +408,9 @@ final readonly class DraftOrder
      *
      * @param list<AwayDraft> $away
      */
-    private function kitchen(array $away, HouseRecord $house, \DateTimeImmutable $now, \DateTimeImmutable $serveAt, Problems $problems): Kitchen
-    {
+    private function kitchen(
+        array $away, HouseRecord $house, \DateTimeImmutable $now, \DateTimeImmutable $serveAt, Problems $problems,
+    ): Kitchen {
         $stays = array_fill_keys(array_column($house->people, 'id'), []);
         foreach ($away as $k => $one) {
             $from = self::moment($one->from, $house->zone());
@@ -389,11 +431,17 @@ final readonly class DraftOrder
         $persons = [];
         foreach ($house->people as $person) {
             $habits = TypedHabits::read($person['habits'], '', new Problems());
-            $persons[] = new Person($person['id'], $person['name'], Presence::usual($habits, $stays[$person['id']], $house->bedtime, $house->rises, $now, $serveAt->modify('+1 day')));
+            $persons[] = new Person(
+                $person['id'], $person['name'],
+                Presence::usual($habits, $stays[$person['id']], $house->bedtime, $house->rises, $now, $serveAt->modify('+1 day')),
+            );
         }
         \assert([] !== $persons);
 
-        return new Kitchen(new People($persons), $house->rings, $house->oven ? 1 : 0, array_map(static fn (float $cm): Length => Length::centimetres($cm), $house->pans));
+        return new Kitchen(
+            new People($persons), $house->rings, $house->oven ? 1 : 0,
+            array_map(static fn (float $cm): Length => Length::centimetres($cm), $house->pans),
+        );
     }
 
     /**

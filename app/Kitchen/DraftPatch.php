@@ -57,7 +57,9 @@ final readonly class DraftPatch
     {
         foreach ($patch as $field => $value) {
             $before = $draft[$field] ?? null;
-            $draft[$field] = \is_array($value) && !array_is_list($value) && \is_array($before) ? self::applied(self::fields($before), self::fields($value)) : $value;
+            $draft[$field] = \is_array($value) && !array_is_list($value) && \is_array($before)
+                ? self::applied(self::fields($before), self::fields($value))
+                : $value;
         }
 
         return $draft;
@@ -84,11 +86,16 @@ final readonly class DraftPatch
             $change instanceof AtLevel => ['level' => $change->level->value],
             $change instanceof AsSure => ['sure' => $change->sureness->value],
             $change instanceof InCooker => ['cookerId' => $change->id],
-            $change instanceof CutInto => ['meat' => ['pieces' => (string) ($order->joint->count * $change->parts), 'thickness' => $measures->length($order->joint->cutInto($change->parts)->thickness()->inCentimetres())]],
+            $change instanceof CutInto => ['meat' => [
+                'pieces' => (string) ($order->joint->count * $change->parts),
+                'thickness' => $measures->length($order->joint->cutInto($change->parts)->thickness()->inCentimetres()),
+            ]],
             $change instanceof LessMeat => $this->lessMeat($order, $change, $measures),
             $change instanceof WithEffort => ['handling' => ['effort' => $change->effort->value]],
             $change instanceof WithoutTimer => ['handling' => ['delay' => '']],
-            $change instanceof Delayed => ['handling' => ['effort' => Effort::Cold->value, 'hotLiquid' => false, 'warmInsert' => false, 'delay' => "$change->hours h"]],
+            $change instanceof Delayed => ['handling' => [
+                'effort' => Effort::Cold->value, 'hotLiquid' => false, 'warmInsert' => false, 'delay' => "$change->hours h",
+            ]],
             $change instanceof EveningWork => ['handling' => ['nightBefore' => true, 'mixBefore' => true]],
             $change instanceof WithoutOwnStart => ['handling' => ['start' => '']],
             $change instanceof OtherSides => self::sides($draft, $change),
@@ -118,7 +125,10 @@ final readonly class DraftPatch
 
         return [
             'sides' => [...array_values(array_diff($draft->sides, $change->without)), ...$change->with],
-            'ownSides' => array_map(static fn (OwnSide $s): array => ['name' => $s->name, 'work' => $s->work, 'cooking' => $s->cooking, 'where' => $s->where], $own),
+            'ownSides' => array_map(
+                static fn (OwnSide $s): array => ['name' => $s->name, 'work' => $s->work, 'cooking' => $s->cooking, 'where' => $s->where],
+                $own,
+            ),
         ];
     }
 }

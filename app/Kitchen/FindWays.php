@@ -17,8 +17,10 @@ use Pausis\Core\Day\Sides;
 /** The ways out of a day that can't be, each taken as the cook would take it and planned before it is named. */
 final readonly class FindWays
 {
-    public function __construct(private PlanBraise $plan, private AdaptBraise $adapt, private Sides $sides, private Cookers $cookers, private DraftPatch $patches, private Drafts $drafts)
-    {
+    public function __construct(
+        private PlanBraise $plan, private AdaptBraise $adapt, private Sides $sides, private Cookers $cookers, private DraftPatch $patches,
+        private Drafts $drafts,
+    ) {
     }
 
     /** @return list<FoundWay> */
@@ -30,7 +32,9 @@ final readonly class FindWays
         }
         $whole = $worked->whole;
         $case = $whole?->asCase();
-        $ways = null === $case ? (new BraiseWays($this->adapt->evaluation))->out($braise, $this->otherCookers($worked)) : (new DayWays($this->sides))->out($case);
+        $ways = null === $case
+            ? (new BraiseWays($this->adapt->evaluation))->out($braise, $this->otherCookers($worked))
+            : (new DayWays($this->sides))->out($case);
 
         return array_values(array_filter(array_map(fn (WayOut $way): ?FoundWay => $this->taken($id, $worked, $way), $ways)));
     }
@@ -49,7 +53,9 @@ final readonly class FindWays
         $changed = $this->plan->work($id, $this->drafts->fromArray(DraftPatch::applied($this->drafts->toArray($worked->draft), $patch)));
         $day = $changed->adapted?->day();
 
-        return null !== $changed->adapted && $day instanceof DayPlan && null === $changed->adapted->forbidden() ? new FoundWay($way, $patch, $day->serve) : null;
+        return null !== $changed->adapted && $day instanceof DayPlan && null === $changed->adapted->forbidden()
+            ? new FoundWay($way, $patch, $day->serve)
+            : null;
     }
 
     /** @return list<InCooker> */

@@ -19,8 +19,9 @@ final readonly class LocalTimes
      *
      * @return \DateTimeImmutable|null null with a problem at `at` where it lies before $from, is still to come or isn't a time
      */
-    public function past(string $typed, \DateTimeImmutable $from, string $tooEarly, string $tooLate, Problems $problems): ?\DateTimeImmutable
-    {
+    public function past(
+        string $typed, \DateTimeImmutable $from, string $tooEarly, string $tooLate, Problems $problems,
+    ): ?\DateTimeImmutable {
         $now = $this->house->now();
         $at = match (true) {
             '' === $typed => $now,
@@ -30,7 +31,13 @@ final readonly class LocalTimes
         };
         $yesterday = $at?->modify('-1 day');
         // Said after midnight, half past eight in the evening was yesterday's.
-        $at = null !== $at && null !== $yesterday && $at > $now && $yesterday >= self::minute($from) && $at->format('Y-m-d') === $now->format('Y-m-d') ? $yesterday : $at;
+        $at = null !== $at
+            && null !== $yesterday
+            && $at > $now
+            && $yesterday >= self::minute($from)
+            && $at->format('Y-m-d') === $now->format('Y-m-d')
+            ? $yesterday
+            : $at;
         $code = match (true) {
             null === $at => 'time-not-understood',
             $at < self::minute($from) => $tooEarly,

@@ -25,7 +25,10 @@ use Pausis\Core\Recipe\Ingredient;
 final readonly class PlanBraise
 {
     /** Work that every braise took once. */
-    private const OF_OLD = ['cut-vegetables', 'dry-meat', 'brown-meat', 'fry-base', 'boil-wine-down', 'lift-out', 'strain-and-skim', 'reduce', 'shred-meat', 'slurry'];
+    private const OF_OLD = [
+        'cut-vegetables', 'dry-meat', 'brown-meat', 'fry-base', 'boil-wine-down', 'lift-out', 'strain-and-skim', 'reduce', 'shred-meat',
+        'slurry',
+    ];
 
     public function __construct(
         private DraftOrder $drafts,
@@ -49,7 +52,9 @@ final readonly class PlanBraise
         $draft = DraftOrder::identified($draft);
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
-        $adapted = null === $cook ? $this->adapt($draft, $understood, $problems, $cooker, $dish) : $this->begun($draft, $understood, $problems, $cook);
+        $adapted = null === $cook
+            ? $this->adapt($draft, $understood, $problems, $cooker, $dish)
+            : $this->begun($draft, $understood, $problems, $cook);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
         $this->sayWithoutWork($draft, $whole, $problems);
@@ -57,7 +62,9 @@ final readonly class PlanBraise
 
         $case = null === $whole || $whole->possible ? null : $whole->asCase();
 
-        return null === $case ? $worked : new WorkedBraise($draft, $understood, $problems, $whole->braise, $whole, (new DayWays($this->sides))->clashing($case));
+        return null === $case
+            ? $worked
+            : new WorkedBraise($draft, $understood, $problems, $whole->braise, $whole, (new DayWays($this->sides))->clashing($case));
     }
 
     /** Times that were set for work of the braise's own that it doesn't take any more. */
@@ -74,7 +81,10 @@ final readonly class PlanBraise
     /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
     private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
-        return $this->planDay->plan($adapted, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $this->others($draft, $adapted, $id));
+        return $this->planDay->plan(
+            $adapted, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()),
+            $this->others($draft, $adapted, $id),
+        );
     }
 
     /** @return list<OtherPot> */
@@ -82,7 +92,9 @@ final readonly class PlanBraise
     {
         $pots = [];
         foreach ($this->braises->otherPlans($id, $this->house->now()) as ['id' => $other, 'title' => $title, 'plan' => $plan]) {
-            $pots[] = StoredPlan::pot($other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone());
+            $pots[] = StoredPlan::pot(
+                $other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone(),
+            );
         }
 
         return $pots;
@@ -95,9 +107,16 @@ final readonly class PlanBraise
      */
     private function begun(BraiseDraft $draft, array $understood, Problems $problems, CookRecord $cook): ?AdaptedBraise
     {
-        $order = $this->drafts->order($draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'), $problems, $cook->cooker());
+        $order = $this->drafts->order(
+            $draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'),
+            $problems, $cook->cooker(),
+        );
 
-        return null === $order ? null : $this->adapt->adapt($order->handled($order->handling->startedAt($cook->switchedOn->setTimezone($this->house->record()->zone()), true)));
+        return null === $order
+            ? null
+            : $this->adapt->adapt($order->handled($order->handling->startedAt(
+                $cook->switchedOn->setTimezone($this->house->record()->zone()), true,
+            )));
     }
 
     /** @param list<Ingredient> $understood */

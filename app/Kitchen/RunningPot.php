@@ -44,9 +44,14 @@ final readonly class RunningPot
      */
     public function order(CookRecord $cook): BraiseOrder
     {
-        $draft = DraftOrder::identified($this->drafts->fromArray([...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])]));
+        $draft = DraftOrder::identified($this->drafts->fromArray([
+            ...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? []),
+        ]));
         $problems = new Problems();
-        $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $this->switchedOn($cook)->modify('-1 day'), $problems, $cook->cooker());
+        $order = $this->orders->order(
+            $draft, $this->orders->understood($draft), $this->house->record(), $this->switchedOn($cook)->modify('-1 day'), $problems,
+            $cook->cooker(),
+        );
 
         return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
     }
@@ -62,7 +67,9 @@ final readonly class RunningPot
         $boiled = $taken = 0.0;
         $thawed = false;
         foreach ($cook->events as $event) {
-            $at = Duration::seconds(max(0.0, (float) ((new \DateTimeImmutable($event['at']))->getTimestamp() - $cook->switchedOn->getTimestamp())));
+            $at = Duration::seconds(max(
+                0.0, (float) ((new \DateTimeImmutable($event['at']))->getTimestamp() - $cook->switchedOn->getTimestamp()),
+            ));
             match ($event['kind']) {
                 'fork' => $evidence[] = new ForkTest($at, ForkAnswer::from($event['value'])),
                 'turned' => $turned[] = new SettingChange($at, Setting::from($event['value'])),
@@ -85,6 +92,8 @@ final readonly class RunningPot
     {
         $people = ['', ...array_column($this->house->record()->people, 'id')];
 
-        return array_values(array_filter((array) $away, static fn (mixed $one): bool => \in_array(((array) $one)['who'] ?? '', $people, true)));
+        return array_values(array_filter(
+            (array) $away, static fn (mixed $one): bool => \in_array(((array) $one)['who'] ?? '', $people, true),
+        ));
     }
 }

@@ -52,7 +52,9 @@ final readonly class StartPot
             return $running;
         }
         $problems = new Problems();
-        $at = $this->times->past($start->at, $this->house->now()->modify(self::OLDEST_START), 'start-too-old', 'start-in-the-future', $problems);
+        $at = $this->times->past(
+            $start->at, $this->house->now()->modify(self::OLDEST_START), 'start-too-old', 'start-in-the-future', $problems,
+        );
         $problems->throwIfAny();
         \assert(null !== $at);
         $draft = DraftOrder::identified($this->drafts->fromArray([
@@ -73,8 +75,10 @@ final readonly class StartPot
     }
 
     /** @throws Asked */
-    private function ask(BraiseRecord $braise, StartCook $start, AdaptedBraise $adapted, Outcome $outcome, BraiseDraft $draft, \DateTimeImmutable $at, bool $over): void
-    {
+    private function ask(
+        BraiseRecord $braise, StartCook $start, AdaptedBraise $adapted, Outcome $outcome, BraiseDraft $draft, \DateTimeImmutable $at,
+        bool $over,
+    ): void {
         $questions = array_values(array_filter([
             \in_array(self::ALREADY_ON, $start->knowing, true) ? null : $this->unsafe($start, $adapted, $outcome),
             \in_array(self::SAME_COOKER, $start->knowing, true) ? null : $this->taken($start, $draft, $braise),
@@ -100,7 +104,9 @@ final readonly class StartPot
             if ($cook->braise->id !== $braise->id && ($cook->draft['cookerId'] ?? '') === $draft->cookerId) {
                 $offers = [];
                 foreach ($this->cookers->all() as $other) {
-                    $other->id === $draft->cookerId || $offers[] = new Offer('in-cooker', ['name' => $other->name], ['cookerId' => $other->id]);
+                    $other->id === $draft->cookerId || $offers[] = new Offer(
+                        'in-cooker', ['name' => $other->name], ['cookerId' => $other->id],
+                    );
                 }
 
                 return new Question(new Problem('cooker-in-use', 'cookerId', ['title' => $cook->braise->title]), [
@@ -128,7 +134,9 @@ final readonly class StartPot
         $clock = static fn (\DateTimeImmutable $when): string => $measures->day($when).', '.$measures->clock($when);
         $offers = [new Offer('dinner-at', ['serve' => $clock($today)], ['serveAt' => $today->format('Y-m-d\TH:i')])];
         if (!$over) {
-            $offers[] = new Offer('dinner-as-planned', ['serve' => $clock($order->serveAt)], ['serveAt' => $order->serveAt->format('Y-m-d\TH:i')]);
+            $offers[] = new Offer(
+                'dinner-as-planned', ['serve' => $clock($order->serveAt)], ['serveAt' => $order->serveAt->format('Y-m-d\TH:i')],
+            );
         }
 
         return new Question(new Problem($over ? 'dinner-over' : 'which-dinner', 'serveAt', ['serve' => $clock($order->serveAt)]), $offers);
@@ -158,8 +166,9 @@ final readonly class StartPot
         return $adapted->chosen;
     }
 
-    private function record(BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at): CookRecord
-    {
+    private function record(
+        BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at,
+    ): CookRecord {
         $ready = $outcome->windows[$order->texture->value];
 
         return new CookRecord($braise, $this->drafts->toArray($draft), $outcome->choice->value, $at, [

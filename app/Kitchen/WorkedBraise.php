@@ -19,8 +19,10 @@ final readonly class WorkedBraise
      * @param WholeDay|null      $whole      null where the braise has no plan
      * @param list<string>       $wishes     the smallest set that can't all be had; empty where all can
      */
-    public function __construct(public BraiseDraft $draft, public array $understood, public Problems $problems, public ?AdaptedBraise $adapted, public ?WholeDay $whole, public array $wishes = [])
-    {
+    public function __construct(
+        public BraiseDraft $draft, public array $understood, public Problems $problems, public ?AdaptedBraise $adapted,
+        public ?WholeDay $whole, public array $wishes = [],
+    ) {
     }
 
     /** What follows, although something of it may not have been understood. */

@@ -37,7 +37,9 @@ final readonly class Braises
     /** @return list<BraiseRecord> last changed first */
     public function all(): array
     {
-        return $this->manager->getRepository(BraiseRecord::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::MOST_LISTED);
+        return $this->manager->getRepository(BraiseRecord::class)->findBy(
+            ['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::MOST_LISTED,
+        );
     }
 
     /**
@@ -48,7 +50,10 @@ final readonly class Braises
     public function otherPlans(string $id, \DateTimeImmutable $now): array
     {
         /** @var list<array{id: string, title: string, plan: Stored}> */
-        return NotSetUp::or(fn (): array => $this->manager->createQuery('SELECT b.id, b.title, b.plan FROM '.BraiseRecord::class.' b WHERE b.deletedAt IS NULL AND b.planUntil > :now AND b.id <> :id ORDER BY b.planUntil')
+        return NotSetUp::or(fn (): array => $this->manager->createQuery(
+            'SELECT b.id, b.title, b.plan FROM '.BraiseRecord::class
+                .' b WHERE b.deletedAt IS NULL AND b.planUntil > :now AND b.id <> :id ORDER BY b.planUntil',
+        )
             ->setParameters(new ArrayCollection([new Parameter('now', $now, Types::DATETIME_IMMUTABLE), new Parameter('id', $id)]))
             ->setMaxResults(self::MOST_PLANS)->getArrayResult(), []);
     }

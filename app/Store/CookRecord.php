@@ -16,10 +16,13 @@ use Symfony\Component\Uid\Uuid;
 /**
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
- * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float, autoWarmHours: float|null, heatSigma: float, hasMedium: bool}
- * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool, made?: int}
+ * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float,
+ *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool}
+ * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool,
+ *     made?: int}
  * @phpstan-type Learned array{mean: float, sigma: float, cooks: int}
- * @phpstan-type Closing array{cookerId: string, heat: array{before: Learned, after: Learned}|null, cut: string, need: array{before: Learned, after: Learned}|null}
+ * @phpstan-type Closing array{cookerId: string, heat: array{before: Learned, after: Learned}|null, cut: string,
+ *     need: array{before: Learned, after: Learned}|null}
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'cook')]

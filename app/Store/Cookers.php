@@ -28,7 +28,12 @@ final readonly class Cookers
     /** @return list<CookerRecord> the largest first */
     public function all(): array
     {
-        return NotSetUp::or(fn (): array => $this->manager->getRepository(CookerRecord::class)->findBy(['deletedAt' => null], ['capacityLitres' => 'DESC', 'id' => 'ASC']), []);
+        return NotSetUp::or(
+            fn (): array => $this->manager->getRepository(CookerRecord::class)->findBy(
+                ['deletedAt' => null], ['capacityLitres' => 'DESC', 'id' => 'ASC'],
+            ),
+            [],
+        );
     }
 
     public function save(CookerRecord $cooker): void

@@ -75,7 +75,9 @@ final readonly class Cooks
         $this->change($cook, static function (CookRecord $cook) use ($id): void {
             $newest = self::newest($cook);
             $cook->events = '' === $id && 0 === $newest ? \array_slice($cook->events, 0, -1)
-                : array_values(array_filter($cook->events, static fn (array $e): bool => '' === $id ? ($e['made'] ?? 0) !== $newest : ($e['id'] ?? '') !== $id));
+                : array_values(array_filter(
+                    $cook->events, static fn (array $e): bool => '' === $id ? ($e['made'] ?? 0) !== $newest : ($e['id'] ?? '') !== $id,
+                ));
         });
     }
 

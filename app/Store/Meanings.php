@@ -21,7 +21,9 @@ final readonly class Meanings
     /** @return list<MeaningRecord> */
     public function all(): array
     {
-        return NotSetUp::or(fn (): array => $this->manager->getRepository(MeaningRecord::class)->findBy([], ['words' => 'ASC'], self::MOST), []);
+        return NotSetUp::or(
+            fn (): array => $this->manager->getRepository(MeaningRecord::class)->findBy([], ['words' => 'ASC'], self::MOST), [],
+        );
     }
 
     public function vocabulary(): Vocabulary

@@ -17,7 +17,9 @@ final readonly class Needs
 
     public function of(Cut $cut): Posterior
     {
-        return NotSetUp::or(fn (): ?Posterior => $this->manager->find(NeedRecord::class, $cut->id)?->posterior($cut), null) ?? Posterior::prior($cut->needSigma);
+        return NotSetUp::or(
+            fn (): ?Posterior => $this->manager->find(NeedRecord::class, $cut->id)?->posterior($cut), null,
+        ) ?? Posterior::prior($cut->needSigma);
     }
 
     /** Kept with the next flush. */

@@ -8,7 +8,6 @@ use Doctrine\DBAL\Driver;
 use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Exception;
 use Doctrine\DBAL\Driver\Middleware;
-use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
@@ -27,35 +26,7 @@ final class SqliteMiddleware implements Middleware
             {
                 $connection = $this->opened($params);
 
-                return new class($connection) extends AbstractConnectionMiddleware {
-                    public function beginTransaction(): void
-                    {
-                        parent::beginTransaction();
-                        try {
-                            $this->exec('COMMIT');
-                            $this->exec('BEGIN IMMEDIATE');
-                        } catch (\Throwable $e) {
-                            try {
-                                parent::rollBack();
-                            } catch (\Throwable) {
-                                // The first failure is the one to report.
-                            }
-                            throw $e;
-                        }
-                    }
-
-                    /** After a full disk SQLite has already rolled back; the failure to report is that one, not this. */
-                    public function rollBack(): void
-                    {
-                        try {
-                            parent::rollBack();
-                        } catch (Exception $e) {
-                            if (!str_contains($e->getMessage(), 'no transaction is active')) {
-                                throw $e;
-                            }
-                        }
-                    }
-                };
+                return new SqliteConnection($connection);
             }
 
             /** @param array<string, mixed> $params */

@@ -15,7 +15,8 @@ use Pausis\Core\Day\Placed;
 /**
  * A day as it was planned when its braise was last saved, so that other braises of the day leave it its hands and rings.
  *
- * @phpstan-type Stored array{cookerId: string, on: int, serve: int, jobs: list<array{id: string, text: string, from: int, to: int, who: string, hands: bool, rings: int, ovens: int}>}
+ * @phpstan-type Stored array{cookerId: string, on: int, serve: int, jobs: list<array{id: string, text: string, from: int, to: int,
+ *     who: string, hands: bool, rings: int, ovens: int}>}
  */
 final class StoredPlan
 {
@@ -35,8 +36,10 @@ final class StoredPlan
         $jobs = [];
         foreach ($whole->placed as $placed) {
             $jobs[] = [
-                'id' => $placed->job->id, 'text' => $text($placed), 'from' => $placed->from->getTimestamp(), 'to' => $placed->to->getTimestamp(),
-                'who' => $placed->person->id ?? '', 'hands' => $placed->job->hands, 'rings' => $placed->job->rings, 'ovens' => $placed->job->ovens,
+                'id' => $placed->job->id, 'text' => $text($placed), 'from' => $placed->from->getTimestamp(),
+                'to' => $placed->to->getTimestamp(),
+                'who' => $placed->person->id ?? '', 'hands' => $placed->job->hands, 'rings' => $placed->job->rings,
+                'ovens' => $placed->job->ovens,
             ];
         }
 
@@ -48,10 +51,15 @@ final class StoredPlan
     {
         $at = static fn (int $seconds): \DateTimeImmutable => (new \DateTimeImmutable('@'.$seconds))->setTimezone($zone);
         $placed = array_map(static fn (array $j): Placed => new Placed(
-            new Job("$id-{$j['id']}", self::CODE, ['text' => $j['text'], 'title' => $title], intdiv($j['to'] - $j['from'], 60), $j['hands'], $j['rings'], $j['ovens']),
+            new Job(
+                "$id-{$j['id']}", self::CODE, ['text' => $j['text'], 'title' => $title], intdiv($j['to'] - $j['from'], 60), $j['hands'],
+                $j['rings'], $j['ovens'],
+            ),
             $at($j['from']), $at($j['to']), $people->find($j['who']),
         ), $plan['jobs']);
 
-        return new OtherPot($title, '' !== $cookerId && $cookerId === $plan['cookerId'], new Interval($at($plan['on']), $at($plan['serve'])), $placed);
+        return new OtherPot(
+            $title, '' !== $cookerId && $cookerId === $plan['cookerId'], new Interval($at($plan['on']), $at($plan['serve'])), $placed,
+        );
     }
 }

@@ -12,7 +12,9 @@ final class UtcDateTimeType extends DateTimeImmutableType
 {
     public function convertToDatabaseValue(mixed $value, AbstractPlatform $platform): ?string
     {
-        return parent::convertToDatabaseValue($value instanceof \DateTimeImmutable ? $value->setTimezone(new \DateTimeZone('UTC')) : $value, $platform);
+        return parent::convertToDatabaseValue(
+            $value instanceof \DateTimeImmutable ? $value->setTimezone(new \DateTimeZone('UTC')) : $value, $platform,
+        );
     }
 
     public function convertToPHPValue(mixed $value, AbstractPlatform $platform): ?\DateTimeImmutable

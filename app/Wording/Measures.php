@@ -37,7 +37,9 @@ final readonly class Measures
     public function volume(float $millilitres): string
     {
         if (!$this->us) {
-            return abs($millilitres) >= 1000 ? $this->number($millilitres / 1000, 2).' L' : $this->number(5 * round($millilitres / 5), 0).' mL';
+            return abs($millilitres) >= 1000
+                ? $this->number($millilitres / 1000, 2).' L'
+                : $this->number(5 * round($millilitres / 5), 0).' mL';
         }
         $sign = $millilitres < 0 ? '−' : '';
         $millilitres = abs($millilitres);

@@ -48,7 +48,11 @@ final readonly class AdaptBraise
                 return $outcome;
             }
         }
-        usort($outcomes, static fn (Outcome $a, Outcome $b): int => self::rank($a, $days[$a->choice->value]) <=> self::rank($b, $days[$b->choice->value]));
+        $rank = static fn (Outcome $o): array => self::rank($o, $days[$o->choice->value]);
+        usort(
+            $outcomes,
+            static fn (Outcome $a, Outcome $b): int => $rank($a) <=> $rank($b),
+        );
 
         return $outcomes[0];
     }

@@ -20,7 +20,8 @@ use Pausis\Core\Safety\Finding;
 final readonly class AdaptedBraise
 {
     /**
-     * @param non-empty-list<Outcome>      $outcomes   in the order Low, Medium where the cooker has it, High, and High then Low where Low is refused
+     * @param non-empty-list<Outcome>      $outcomes   in the order Low, Medium where the cooker has it, High, and High then Low where Low
+     *                                                 is refused
      * @param Outcome                      $chosen     the cook's choice, or the best
      * @param array<string, DayPlan|Clash> $days       by setting
      * @param list<Finding>                $findings   the most serious first
@@ -57,7 +58,9 @@ final readonly class AdaptedBraise
         $terms = $finish->terms;
         $plate = array_pop($terms);
 
-        return 0 === $this->sauceWaits || null === $plate ? $finish : new Sum($finish->code, $finish->unit, [...$terms, new Term('sauce-waits', (float) $this->sauceWaits), $plate]);
+        return 0 === $this->sauceWaits || null === $plate
+            ? $finish
+            : new Sum($finish->code, $finish->unit, [...$terms, new Term('sauce-waits', (float) $this->sauceWaits), $plate]);
     }
 
     /** Why it must not be cooked like that; null where it may. */
@@ -84,7 +87,10 @@ final readonly class AdaptedBraise
     /** The same, with the sauce done so many minutes before plating and all that follows for the day. */
     public function onDay(DayPlan $day, int $sauceWaits): self
     {
-        return new self($this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings, $this->remedies, $sauceWaits, $this->turn);
+        return new self(
+            $this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings,
+            $this->remedies, $sauceWaits, $this->turn,
+        );
     }
 
     /**
@@ -99,19 +105,27 @@ final readonly class AdaptedBraise
             return $this;
         }
         $own = array_map(static fn (Chore $c): string => $c->id, $this->chosen->work->in(Stage::Before));
-        $begun = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $own, true) && $p->from >= $day->switchOn->modify('midnight'));
+        $begun = array_filter(
+            $placed, static fn (Placed $p): bool => \in_array($p->job->id, $own, true) && $p->from >= $day->switchOn->modify('midnight'),
+        );
         $tests = array_filter($placed, static fn (Placed $p): bool => 'fork-test' === $p->job->id);
         $day = [] === $begun ? $day : $day->preparedFrom(reset($begun)->from);
         $day = [] === $tests ? $day : $day->testedAt(reset($tests)->from);
 
         $turn = array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $placed))));
 
-        return new self($this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings, $this->remedies, $this->sauceWaits, $turn);
+        return new self(
+            $this->order, $this->outcomes, $this->chosen, [...$this->days, $this->chosen->choice->value => $day], $this->findings,
+            $this->remedies, $this->sauceWaits, $turn,
+        );
     }
 
     public function in(Kitchen $kitchen): self
     {
-        return new self($this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->days, $this->findings, $this->remedies, $this->sauceWaits, $this->turn);
+        return new self(
+            $this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->days, $this->findings, $this->remedies,
+            $this->sauceWaits, $this->turn,
+        );
     }
 
     /** Run another way, where that works; the recipe's own changes are still those of the way it was chosen for. */

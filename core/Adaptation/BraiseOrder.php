@@ -74,7 +74,9 @@ final readonly class BraiseOrder
             return $this;
         }
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
-        $need = RecipeNeed::from($this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms));
+        $need = RecipeNeed::from(
+            $this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms),
+        );
 
         return null === $need ? $this : $this->needing($need);
     }
@@ -154,7 +156,10 @@ final readonly class BraiseOrder
     /** @return list<Ingredient> what goes into the pot beside the meat */
     public function potIngredients(): array
     {
-        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part));
+        return array_values(array_filter(
+            $this->ingredients,
+            static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part,
+        ));
     }
 
     /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's, and the joint's bones */
@@ -170,7 +175,9 @@ final readonly class BraiseOrder
             array_push($out, ...(self::names($out, $tie) ? [] : [new TakeOut("out-$tie", $tie)]));
         }
 
-        $boned = [] !== array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source));
+        $boned = [] !== array_filter(
+            $this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source),
+        );
 
         return $this->joint->cut->bone > 0 && !$boned && !$this->dish->bonesServed ? [...$out, new TakeOut('out-bones', 'bones')] : $out;
     }
@@ -178,7 +185,12 @@ final readonly class BraiseOrder
     /** @param list<TakeOut> $out */
     private static function names(array $out, string $what): bool
     {
-        return [] !== array_filter($out, static fn (TakeOut $t): bool => str_contains(mb_strtolower($t->name), mb_strtolower($what)) || str_contains(mb_strtolower($what), mb_strtolower($t->name)));
+        return [] !== array_filter(
+            $out,
+            static fn (TakeOut $t): bool => str_contains(
+                mb_strtolower($t->name), mb_strtolower($what),
+            ) || str_contains(mb_strtolower($what), mb_strtolower($t->name)),
+        );
     }
 
     /** Whether wine and its kind are boiled down in a pan: not without one, nor where a slow cooker's own recipe does without. */
@@ -190,10 +202,14 @@ final readonly class BraiseOrder
     /** Whether onions and their kind go into the pot from a hot pan. */
     public function friesBase(): bool
     {
-        return Effort::Full === $this->handling->effort && ([] === $this->dish->acts() || $this->dish->does(ActKind::FryBase, ActKind::Fry));
+        return Effort::Full === $this->handling->effort
+            && ([] === $this->dish->acts() || $this->dish->does(ActKind::FryBase, ActKind::Fry));
     }
 
-    /** Grams of corn starch that flour, tomato paste and the like in the pot stand for; what the recipe thickens with at the end isn't there yet. */
+    /**
+     * Grams of corn starch that flour, tomato paste and the like in the pot stand for; what the recipe thickens with at the end isn't
+     * there yet.
+     */
     public function thickenedAlready(): float
     {
         $later = [];
@@ -201,7 +217,10 @@ final readonly class BraiseOrder
             array_push($later, ...($act->kind->thickens() && Timing::Before !== $act->when->timing ? $act->foods : []));
         }
 
-        return array_sum(array_map(static fn (Ingredient $i): float => \in_array($i->key(), $later, true) ? 0.0 : (float) $i->grams * ($i->food->thick ?? 0.0), $this->potIngredients()));
+        return array_sum(array_map(
+            static fn (Ingredient $i): float => \in_array($i->key(), $later, true) ? 0.0 : (float) $i->grams * ($i->food->thick ?? 0.0),
+            $this->potIngredients(),
+        ));
     }
 
     /**
@@ -212,8 +231,10 @@ final readonly class BraiseOrder
     public function physical(): array
     {
         return [
-            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->joint, $this->bone, $this->cooker, $this->room, $this->kitchen->pan(),
-            $this->level, $this->texture, $this->thickness, $this->thickener, $this->recipeNeed, $this->dish, $this->choices, $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0),
+            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->joint, $this->bone, $this->cooker,
+            $this->room, $this->kitchen->pan(),
+            $this->level, $this->texture, $this->thickness, $this->thickener, $this->recipeNeed, $this->dish, $this->choices,
+            $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0),
             $this->saltAimPercent, $this->sureness, $this->beforehand,
         ];
     }
@@ -233,7 +254,9 @@ final readonly class BraiseOrder
     /** The meat that the recipe asks for, over what the cook has; 1 where the recipe doesn't say. */
     public function recipeMeatScale(): float
     {
-        $grams = array_sum(array_map(static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->ingredients));
+        $grams = array_sum(array_map(
+            static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->ingredients,
+        ));
 
         return $grams > 0 ? $grams / ($this->joint->boneless->inGrams() + $this->bone->inGrams()) : 1.0;
     }

@@ -105,9 +105,14 @@ final readonly class FollowCook
     {
         $missing = $run->missingDose($order->joint->needHours * $order->joint->cut->level($order->texture));
         $core = $run->coreNow();
-        $mass = Mass::kilograms(array_sum(array_map(static fn (Content $c): float => $c->mass->kilograms, $setup->contents)) + $order->joint->boneless->kilograms);
+        $mass = Mass::kilograms(array_sum(array_map(
+            static fn (Content $c): float => $c->mass->kilograms, $setup->contents,
+        )) + $order->joint->boneless->kilograms);
         $ways = [];
-        foreach ([new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS), new OriginalMethod(Method::Pressure, 1)] as $way) {
+        foreach ([
+            new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS),
+            new OriginalMethod(Method::Pressure, 1),
+        ] as $way) {
             $other = new OtherWay($way, $order->room, $mass);
             $likely = $other->hoursFor($order->joint, $missing->likely ?? 0.0, $core);
             $latest = $other->hoursFor($order->joint, $missing->latest ?? 0.0, $core);
@@ -135,7 +140,14 @@ final readonly class FollowCook
     {
         $order = $cook->facts->applied($order);
         $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
-        $outcome = $this->run($order, $setup->running($this->program($order, $cook), [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)]), $cook);
+        $outcome = $this->run(
+            $order,
+            $setup->running(
+                $this->program($order, $cook),
+                [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
+            ),
+            $cook,
+        );
 
         return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
     }
@@ -152,17 +164,21 @@ final readonly class FollowCook
 
     private function run(BraiseOrder $order, Setup $setup, RunningCook $cook, ?Duration $now = null): Outcome
     {
-        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now);
+        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run(
+            $this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now,
+        );
     }
 
     /** Where the window reaches beyond what is looked at, it ends there: the fork is asked again, and says more. */
-    private function day(BackwardPlan $plan, BraiseOrder $order, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed): DayPlan
-    {
+    private function day(
+        BackwardPlan $plan, BraiseOrder $order, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed,
+    ): DayPlan {
         $last = max(AdaptBraise::HORIZON, $elapsed->inHours());
         $window = new Window($ready->earliest ?? $elapsed->inHours(), $ready->likely ?? $last, $ready->latest ?? $last);
         $test = $cook->lastForkTest();
 
-        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), OwnDay::testFrom($order, $run->coreSafe()),
+        return $plan->follow(
+            $cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), OwnDay::testFrom($order, $run->coreSafe()),
             null === $test ? null : $cook->at($test->at()), $cook->sauceBegun);
     }
 

@@ -45,7 +45,10 @@ final readonly class Handling
 
     public function preparation(): Preparation
     {
-        return new Preparation(Effort::Cold !== $this->effort, Effort::Full === $this->effort, !$this->cutsTheNightBefore, !$this->mixesTheNightBefore, $this->warmInsert);
+        return new Preparation(
+            Effort::Cold !== $this->effort, Effort::Full === $this->effort, !$this->cutsTheNightBefore, !$this->mixesTheNightBefore,
+            $this->warmInsert,
+        );
     }
 
     /** Everything goes in cold, as it must where a timer starts the cooker. */

@@ -21,7 +21,9 @@ final class LateAdditions
         $sauce = $day->at(TaskKind::Sauce)->at ?? $day->serve;
         $placed = [];
         foreach ($followed->work->in(Stage::During) as $chore) {
-            $at = null === $chore->atHour ? $sauce->getTimestamp() - (int) round(60 * (float) $chore->beforeEnd) : $day->switchOn->getTimestamp() + (int) round(3600 * $chore->atHour);
+            $at = null === $chore->atHour
+                ? $sauce->getTimestamp() - (int) round(60 * (float) $chore->beforeEnd)
+                : $day->switchOn->getTimestamp() + (int) round(3600 * $chore->atHour);
             if (null !== $chore->atHour || null !== $chore->beforeEnd) {
                 $from = $sauce->setTimestamp(intdiv($at, self::STEP) * self::STEP);
                 $to = $from->setTimestamp($from->getTimestamp() + 60 * $chore->minutes);

@@ -72,7 +72,12 @@ final readonly class ModelCase
         $events = array_map(self::event(...), $in->objects('events', self::MOST_EVENTS));
         $horizon = $in->within(Range::horizonHours(), 'hours', 16.0);
         $builtCooker = Cooker::tryFrom($capacity, $shape, $watts, $factor, $autoWarm, $problems);
-        $joint = null === $cut ? null : Joint::tryFrom($cut, $kilograms, (int) $pieces, $meat->numberOrNull('thicknessCm'), $meat->numberOr('startTemperature', 5.0), $meat->numberOrNull('need'), $problems);
+        $joint = null === $cut
+            ? null
+            : Joint::tryFrom(
+                $cut, $kilograms, (int) $pieces, $meat->numberOrNull('thicknessCm'), $meat->numberOr('startTemperature', 5.0),
+                $meat->numberOrNull('need'), $problems,
+            );
         if (!$problems->none() || null === $joint || null === $builtCooker || [] === $changes) {
             return null;
         }
@@ -82,7 +87,9 @@ final readonly class ModelCase
     }
 
     /**
-     * @return array{pot60: float|null, core60: float|null, slices: float|null, fork: float|null, pulls: float|null, past: float|null, evaporatedGrams: float, windows: array<string, array{float|null, float|null, float|null}>, trace: list<array{float, float, float, float, float}>}
+     * @return array{pot60: float|null, core60: float|null, slices: float|null, fork: float|null, pulls: float|null, past: float|null,
+     *     evaporatedGrams: float, windows: array<string, array{float|null, float|null, float|null}>, trace: list<array{float, float,
+     *     float, float, float}>}
      */
     public function run(Simulation $simulation = new Simulation()): array
     {
@@ -105,7 +112,12 @@ final readonly class ModelCase
             'past' => $times['past'],
             'evaporatedGrams' => round($course->evaporatedGrams, 1),
             'windows' => $windows,
-            'trace' => array_map(static fn (array $row): array => [round($row[0], 4), round($row[1], 2), round($row[2], 2), round($row[3], 4), round($row[4], 2)], $course->trace),
+            'trace' => array_map(
+                static fn (array $row): array => [
+                    round($row[0], 4), round($row[1], 2), round($row[2], 2), round($row[3], 4), round($row[4], 2),
+                ],
+                $course->trace,
+            ),
         ];
     }
 
@@ -124,7 +136,9 @@ final readonly class ModelCase
 
         return match (true) {
             $f->has('lidOpenMinutes') => new LidLift($at, Duration::minutes($f->within(Range::lidOpenMinutes(), 'lidOpenMinutes', 0.0))),
-            $f->has('powerOffMinutes') => new PowerCut($at, Duration::minutes($f->within(Range::powerOffMinutes(), 'powerOffMinutes', 0.0))),
+            $f->has('powerOffMinutes') => new PowerCut(
+                $at, Duration::minutes($f->within(Range::powerOffMinutes(), 'powerOffMinutes', 0.0)),
+            ),
             $f->has('add') => new LateAddition($at, self::content($f->object('add'))),
             default => $f->wrong('', 'unknown-event', null),
         };

@@ -38,7 +38,9 @@ final class SidesOnTime
         }
         $own = self::finish($order->kitchen, $day, $followed->work);
         $plating = $own[\count($own) - 1]->from ?? $day->serve;
-        $helped = $order->kitchen->with($order->kitchen->people->always()->andHelpers(self::HELPERS))->andMore(self::MORE_RINGS, self::MORE_OVENS);
+        $helped = $order->kitchen->with(
+            $order->kitchen->people->always()->andHelpers(self::HELPERS),
+        )->andMore(self::MORE_RINGS, self::MORE_OVENS);
         $pinned = array_map(static fn (Job $j): Job => $j->pinnedAt($pins[$j->id] ?? null), $jobs);
         foreach ([[$order->kitchen, $pinned], [$order->kitchen, $jobs], [$helped, $jobs]] as [$kitchen, $wanted]) {
             $schedule = (new Scheduler($kitchen, $day->switchOn, $plating, $own))->schedule($wanted);

@@ -42,7 +42,10 @@ final readonly class Program
     /** Turned by hand at $at: what was to come is off, and the cooker's own timer to Warm starts again. */
     public function turnedTo(Setting $setting, Duration $at, Cooker $cooker): self
     {
-        $changes = [...array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds < $at->seconds), new SettingChange($at, $setting)];
+        $changes = [
+            ...array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds < $at->seconds),
+            new SettingChange($at, $setting),
+        ];
         if (null !== $cooker->autoWarmAfter) {
             $changes[] = new SettingChange(Duration::seconds($at->seconds + $cooker->autoWarmAfter->seconds), Setting::Warm);
         }
@@ -53,7 +56,12 @@ final readonly class Program
     /** The same, begun by a timer so much later. */
     public function delayed(Duration $by): self
     {
-        return self::of(array_map(static fn (SettingChange $c): SettingChange => new SettingChange(Duration::seconds($c->at->seconds + $by->seconds), $c->setting), $this->changes));
+        return self::of(array_map(
+            static fn (SettingChange $c): SettingChange => new SettingChange(
+                Duration::seconds($c->at->seconds + $by->seconds), $c->setting,
+            ),
+            $this->changes,
+        ));
     }
 
     /** When it turns to Warm for good; null where it doesn't. */

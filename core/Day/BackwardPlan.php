@@ -52,20 +52,27 @@ final class BackwardPlan
      * @param float                   $testFrom hours after switching on before which the fork tells nothing
      * @param \DateTimeImmutable|null $switchOn where the cook has set it
      */
-    public function solve(Program $program, Window $ready, Window $past, float $testFrom = 0.0, ?\DateTimeImmutable $switchOn = null): DayPlan|Clash
-    {
+    public function solve(
+        Program $program, Window $ready, Window $past, float $testFrom = 0.0, ?\DateTimeImmutable $switchOn = null,
+    ): DayPlan|Clash {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
         $longest = self::longestCook($program, $past);
-        $found = null === $switchOn ? $this->switchOnFor($this->serve, $ready, $longest) : $this->asSet($switchOn, (float) $ready->latest, $program->longestOnWarm());
+        $found = null === $switchOn
+            ? $this->switchOnFor($this->serve, $ready, $longest)
+            : $this->asSet($switchOn, (float) $ready->latest, $program->longestOnWarm());
         if ($found instanceof \DateTimeImmutable) {
-            return $this->from($found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, $testFrom, false);
+            return $this->from(
+                $found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, $testFrom, false,
+            );
         }
         $sauce = $this->minutesFrom($this->serve, -$this->finish);
 
         return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce],
-            ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up($this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP) : $this->earliestDinner($ready, $longest));
+            ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up(
+                $this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP,
+            ) : $this->earliestDinner($ready, $longest));
     }
 
     /** A start that the cook has set: kept, or what is wrong with it. */
@@ -99,7 +106,9 @@ final class BackwardPlan
             if ($t - 60 * $this->before < $this->now->getTimestamp()) {
                 break;
             }
-            if ($this->loadable[$t] ??= $this->people->isFree($latest->setTimestamp($t - (int) (60 * $this->before)), $latest->setTimestamp($t))) {
+            if ($this->loadable[$t] ??= $this->people->isFree(
+                $latest->setTimestamp($t - (int) (60 * $this->before)), $latest->setTimestamp($t),
+            )) {
                 return $latest->setTimestamp($t);
             }
         }
@@ -125,8 +134,10 @@ final class BackwardPlan
      * @param float                   $testFrom hours after switching on before which the fork tells nothing
      * @param \DateTimeImmutable|null $lastTest of the fork; the next one is not sooner than a while after
      */
-    public function follow(\DateTimeImmutable $on, Program $program, Window $ready, Window $past, float $testFrom, ?\DateTimeImmutable $lastTest, ?\DateTimeImmutable $begun = null): DayPlan
-    {
+    public function follow(
+        \DateTimeImmutable $on, Program $program, Window $ready, Window $past, float $testFrom, ?\DateTimeImmutable $lastTest,
+        ?\DateTimeImmutable $begun = null,
+    ): DayPlan {
         $due = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, (float) $ready->latest)));
         $sauce = $begun ?? ($this->minutesFrom($due, self::GRACE_MINUTES) < $this->now ? $this->up($this->now) : $due);
         $serve = $this->minutesFrom($sauce, $this->finish);
@@ -134,21 +145,36 @@ final class BackwardPlan
         return $this->from($on, $sauce, $serve, $program, $ready, $past, $testFrom, true, $lastTest);
     }
 
-    private function from(\DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past, float $testFrom, bool $running, ?\DateTimeImmutable $lastTest = null): DayPlan
-    {
+    private function from(
+        \DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past,
+        float $testFrom, bool $running, ?\DateTimeImmutable $lastTest = null,
+    ): DayPlan {
         $tasks = $running ? [] : [new Task(TaskKind::Prepare, $this->minutesFrom($on, -$this->before), (int) round($this->before))];
-        $tasks[] = new Task(TaskKind::SwitchOn, $on, 0, $program->firstHeat()->at->seconds > 0 ? ['setting' => $program->firstHeat()->setting->value, 'delayMinutes' => $program->firstHeat()->at->inMinutes()] : ['setting' => $program->firstHeat()->setting->value]);
+        $tasks[] = new Task(
+            TaskKind::SwitchOn, $on, 0,
+            $program->firstHeat()->at->seconds > 0
+                ? ['setting' => $program->firstHeat()->setting->value, 'delayMinutes' => $program->firstHeat()->at->inMinutes()]
+                : ['setting' => $program->firstHeat()->setting->value],
+        );
         foreach (\array_slice($program->changes, 1) as $change) {
             $at = $this->hoursFrom($on, $change->at->inHours());
             if ($at < $sauce) {
-                $tasks[] = new Task(TaskKind::SettingChange, $at, 0, ['setting' => $change->setting->value, 'byItself' => Setting::Warm === $change->setting || $change === $program->firstHeat() ? 1 : 0]);
+                $tasks[] = new Task(
+                    TaskKind::SettingChange, $at, 0,
+                    [
+                        'setting' => $change->setting->value,
+                        'byItself' => Setting::Warm === $change->setting || $change === $program->firstHeat() ? 1 : 0,
+                    ],
+                );
             }
         }
         $earliest = $this->hoursFrom($on, max((float) $ready->earliest, $testFrom));
         if (null !== $lastTest) {
             $earliest = max($earliest, $this->minutesFrom($lastTest, 20));
         }
-        $test = $this->people->firstFree($earliest, self::FORK_TEST_MINUTES, $sauce) ?? ($running ? min($this->up($earliest), $sauce) : null);
+        $test = $this->people->firstFree(
+            $earliest, self::FORK_TEST_MINUTES, $sauce,
+        ) ?? ($running ? min($this->up($earliest), $sauce) : null);
         if (null !== $test) {
             $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
         }
@@ -167,7 +193,9 @@ final class BackwardPlan
     private function earliestDinner(Window $ready, float $longest): ?\DateTimeImmutable
     {
         $until = $this->now->modify('+'.self::HORIZON_DAYS.' days');
-        $serve = $this->up($this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP);
+        $serve = $this->up(
+            $this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP,
+        );
         for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
             if ($serve->format('H:i') >= self::FIRST_MEAL && $serve->format('H:i') <= self::LAST_MEAL
                 && $this->switchOnFor($serve, $ready, $longest) instanceof \DateTimeImmutable) {

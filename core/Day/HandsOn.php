@@ -38,7 +38,9 @@ final readonly class HandsOn
     /** @param list<Ingredient> $ingredients all but the meat */
     public static function hasBase(array $ingredients): bool
     {
-        return [] !== array_filter($ingredients, static fn (Ingredient $i): bool => Role::Vegetable === $i->role || Role::Aromatic === $i->role);
+        return [] !== array_filter(
+            $ingredients, static fn (Ingredient $i): bool => Role::Vegetable === $i->role || Role::Aromatic === $i->role,
+        );
     }
 
     public static function drying(Joint $joint): Term
@@ -52,7 +54,9 @@ final readonly class HandsOn
         $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
         $batches = (int) ceil($joint->count / $perBatch);
 
-        return new Term('brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count, 'panCm' => $pan->inCentimetres()]);
+        return new Term(
+            'brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count, 'panCm' => $pan->inCentimetres()],
+        );
     }
 
     /**

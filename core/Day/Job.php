@@ -52,12 +52,18 @@ final readonly class Job
     /** Begun no sooner. */
     public function notBefore(\DateTimeImmutable $at): self
     {
-        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next, $this->pinned, $this->by, $at, $this->after, $this->rests, $this->acts);
+        return new self(
+            $this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next,
+            $this->pinned, $this->by, $at, $this->after, $this->rests, $this->acts,
+        );
     }
 
     private function changed(?\DateTimeImmutable $pinned, ?string $next): self
     {
-        return new self($this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next, $pinned, $this->by, $this->notBefore, $this->after, $this->rests, $this->acts);
+        return new self(
+            $this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next,
+            $pinned, $this->by, $this->notBefore, $this->after, $this->rests, $this->acts,
+        );
     }
 
     /** What a minute of waiting longer than it rests costs: the longer it may wait, the less. */

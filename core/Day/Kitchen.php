@@ -35,6 +35,11 @@ final readonly class Kitchen
     /** The widest: meat browns and sauce boils away by area. */
     public function pan(): Length
     {
-        return Length::metres(max(0.0, ...array_map(static fn (Length $l): float => $l->metres, [] === $this->pans ? [Length::metres(self::USUAL_PAN_METRES)] : $this->pans)));
+        return Length::metres(max(
+            0.0,
+            ...array_map(
+                static fn (Length $l): float => $l->metres, [] === $this->pans ? [Length::metres(self::USUAL_PAN_METRES)] : $this->pans,
+            ),
+        ));
     }
 }

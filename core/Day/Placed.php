@@ -7,7 +7,8 @@ namespace Pausis\Core\Day;
 /** A job and its time, and whose hands it takes. */
 final readonly class Placed
 {
-    public function __construct(public Job $job, public \DateTimeImmutable $from, public \DateTimeImmutable $to, public ?Person $person = null)
-    {
+    public function __construct(
+        public Job $job, public \DateTimeImmutable $from, public \DateTimeImmutable $to, public ?Person $person = null,
+    ) {
     }
 }

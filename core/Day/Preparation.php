@@ -13,7 +13,9 @@ final readonly class Preparation
      * @param bool $cuts   vegetables
      * @param bool $mixes  spices
      */
-    public function __construct(public bool $browns = true, public bool $fries = true, public bool $cuts = true, public bool $mixes = true, public bool $warmsInsert = false)
-    {
+    public function __construct(
+        public bool $browns = true, public bool $fries = true, public bool $cuts = true, public bool $mixes = true,
+        public bool $warmsInsert = false,
+    ) {
     }
 }

@@ -16,8 +16,10 @@ final readonly class Presence
      * @param list<Interval>     $busy     at home
      * @param \DateTimeZone|null $zone     of the nights; null takes each time in its own
      */
-    public function __construct(private array $away = [], private string $bedtime = '23:00', private string $rises = '06:30', private array $busy = [], private ?\DateTimeZone $zone = null)
-    {
+    public function __construct(
+        private array $away = [], private string $bedtime = '23:00', private string $rises = '06:30', private array $busy = [],
+        private ?\DateTimeZone $zone = null,
+    ) {
     }
 
     /**
@@ -26,8 +28,9 @@ final readonly class Presence
      * @param list<Habit> $habits
      * @param list<Stay>  $stays
      */
-    public static function usual(array $habits, array $stays, string $bedtime, string $rises, \DateTimeImmutable $from, \DateTimeImmutable $to): self
-    {
+    public static function usual(
+        array $habits, array $stays, string $bedtime, string $rises, \DateTimeImmutable $from, \DateTimeImmutable $to,
+    ): self {
         $all = [];
         for ($day = $from->modify('-1 day midnight'); $day <= $to; $day = $day->modify('+1 day')) {
             array_push($all, ...array_filter(array_map(static fn (Habit $h): ?Stay => $h->on($day), $habits)));
@@ -68,7 +71,9 @@ final readonly class Presence
         }
         $from = $this->here($from);
         $time = $from->format('H:i');
-        $inBed = $this->bedtime > $this->rises ? $time >= $this->bedtime || $time < $this->rises : $time >= $this->bedtime && $time < $this->rises;
+        $inBed = $this->bedtime > $this->rises
+            ? $time >= $this->bedtime || $time < $this->rises
+            : $time >= $this->bedtime && $time < $this->rises;
 
         return $inBed || ($time < $this->bedtime ? $from : $from->modify('+1 day'))->modify($this->bedtime) < $to;
     }
@@ -82,7 +87,10 @@ final readonly class Presence
     {
         $row = array_fill(0, $steps, Whereabouts::Home);
         $base = $from->getTimestamp();
-        foreach ([[$this->busy, Whereabouts::Busy], [$this->away, Whereabouts::Away], [$this->nights($from, $from->setTimestamp($base + $stepSeconds * $steps)), null]] as [$intervals, $where]) {
+        foreach ([
+            [$this->busy, Whereabouts::Busy], [$this->away, Whereabouts::Away],
+            [$this->nights($from, $from->setTimestamp($base + $stepSeconds * $steps)), null],
+        ] as [$intervals, $where]) {
             foreach ($intervals as $interval) {
                 $first = max(0, (int) floor(($interval->from->getTimestamp() - $base) / $stepSeconds));
                 $last = min($steps, (int) ceil(($interval->to->getTimestamp() - $base) / $stepSeconds));

@@ -22,8 +22,9 @@ final readonly class Scheduler
      * @param \DateTimeImmutable $until    what goes to the table is ready by then
      * @param list<Placed>       $reserved what is fixed already
      */
-    public function __construct(private Kitchen $kitchen, private \DateTimeImmutable $from, private \DateTimeImmutable $until, private array $reserved = [])
-    {
+    public function __construct(
+        private Kitchen $kitchen, private \DateTimeImmutable $from, private \DateTimeImmutable $until, private array $reserved = [],
+    ) {
     }
 
     /**
@@ -38,7 +39,9 @@ final readonly class Scheduler
         $cost = 0.0;
         $optimal = true;
         foreach (Stages::of($jobs, $this->until) as [$opens, $closes, $stage]) {
-            $found = (new Search($this->kitchen, max($this->from, $opens), $closes, $this->reserved))->place($stage, $this->until, $mostSteps, $wanted);
+            $found = (new Search($this->kitchen, max($this->from, $opens), $closes, $this->reserved))->place(
+                $stage, $this->until, $mostSteps, $wanted,
+            );
             if (null === $found) {
                 return null;
             }

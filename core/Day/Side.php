@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Day;
 
-/** A side dish: a chain of jobs that ends on the table. */
+/**
+ * A side dish: a chain of jobs that ends on the table.
+ *
+ * @phpstan-type Chain array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}
+ */
 final readonly class Side
 {
     /** How long a dish that isn't known may wait, prepared and done, minutes. */
@@ -12,8 +16,8 @@ final readonly class Side
     private const DONE_WAITS = 15;
 
     /**
-     * @param string                                                                                                             $takes for one serving
-     * @param list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}> $chain
+     * @param string      $takes for one serving
+     * @param list<Chain> $chain
      */
     public function __construct(public string $id, public string $name, public string $takes, private array $chain)
     {
@@ -24,10 +28,16 @@ final readonly class Side
     {
         $chain = [];
         if ($workMinutes > 0) {
-            $chain[] = ['code' => 'own-work', 'base' => (float) $workMinutes, 'each' => 0.0, 'hands' => true, 'waits' => $cookMinutes > 0 ? self::RAW_WAITS : self::DONE_WAITS];
+            $chain[] = [
+                'code' => 'own-work', 'base' => (float) $workMinutes, 'each' => 0.0, 'hands' => true,
+                'waits' => $cookMinutes > 0 ? self::RAW_WAITS : self::DONE_WAITS,
+            ];
         }
         if ($cookMinutes > 0) {
-            $chain[] = ['code' => 'own-cook', 'base' => (float) $cookMinutes, 'each' => 0.0, 'ring' => $ring ? 1 : 0, 'oven' => $oven ? 1 : 0, 'waits' => self::DONE_WAITS];
+            $chain[] = [
+                'code' => 'own-cook', 'base' => (float) $cookMinutes, 'each' => 0.0, 'ring' => $ring ? 1 : 0, 'oven' => $oven ? 1 : 0,
+                'waits' => self::DONE_WAITS,
+            ];
         }
 
         return new self($id, $name, '', $chain);
@@ -39,7 +49,11 @@ final readonly class Side
         $jobs = [];
         foreach ($this->chain as $k => $link) {
             $jobs[] = new Job("$this->id-$k", $link['code'], ['side' => $this->name], (int) ceil($link['base'] + $link['each'] * $servings),
-                $link['hands'] ?? false, $link['ring'] ?? 0, $link['oven'] ?? 0, $link['waits'], isset($this->chain[$k + 1]) ? "$this->id-".($k + 1) : null, rests: $link['rests'] ?? 0);
+                $link['hands']
+                    ?? false, $link['ring']
+                    ?? 0, $link['oven']
+                    ?? 0, $link['waits'], isset($this->chain[$k + 1]) ? "$this->id-".($k + 1) : null, rests: $link['rests']
+                    ?? 0);
         }
 
         return $jobs;

@@ -12,13 +12,18 @@ final class TypedHabits
 {
     public const MOST_LINES = 20;
     private const DAY = 'mon|tue|wed|thu|fri|sat|sun';
-    private const GROUPS = ['weekday' => [1, 2, 3, 4, 5], 'working day' => [1, 2, 3, 4, 5], 'weekend' => [6, 7], 'every day' => [1, 2, 3, 4, 5, 6, 7], 'daily' => [1, 2, 3, 4, 5, 6, 7]];
+    private const GROUPS = [
+        'weekday' => [1, 2, 3, 4, 5], 'working day' => [1, 2, 3, 4, 5], 'weekend' => [6, 7], 'every day' => [1, 2, 3, 4, 5, 6, 7],
+        'daily' => [1, 2, 3, 4, 5, 6, 7],
+    ];
     private const TO = '\s*(?:-|–|—|\bto\b|\btill?\b|\buntil\b)\s*';
 
     /** @return list<Habit> those that are understood; the others are problems at $path, with their line */
     public static function read(string $typed, string $path, Problems $problems): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/[\n;]/', $typed) ?: []), static fn (string $line): bool => '' !== $line));
+        $lines = array_values(array_filter(
+            array_map(trim(...), preg_split('/[\n;]/', $typed) ?: []), static fn (string $line): bool => '' !== $line,
+        ));
         if (\count($lines) > self::MOST_LINES) {
             $problems->add('too-many', $path, ['limit' => self::MOST_LINES]);
         }
@@ -40,7 +45,11 @@ final class TypedHabits
         // Possessive: what was a day is never tried as anything else.
         $day = '(?:working days?|weekdays?|weekends?|every ?day|daily|(?:'.self::DAY.')[a-z]*+)';
         $days = $day.'(?:(?:\s*(?:,|&|\band\b)\s*|'.self::TO.')'.$day.')*+';
-        if (!preg_match("/^(?<days>$days)\\s*:?\\s*(?:from\\s+)?(?<from>\\S.*?)".self::TO.'(?<to>\S.*?)(?:[\s,]+(?<where>away|out|not home|busy|at home,? busy))?$/u', $line, $m)) {
+        if (!preg_match(
+            "/^(?<days>$days)\\s*:?\\s*(?:from\\s+)?(?<from>\\S.*?)".self::TO
+                .'(?<to>\S.*?)(?:[\s,]+(?<where>away|out|not home|busy|at home,? busy))?$/u',
+            $line, $m,
+        )) {
             return null;
         }
         $found = self::days($m['days']);
@@ -51,7 +60,9 @@ final class TypedHabits
         }
         $to = $to > $from ? $to : (string) TypedTime::of($m['to'], false);
 
-        return $to === $from ? null : new Habit($found, $from, $to, str_contains($m['where'] ?? '', 'busy') ? Whereabouts::Busy : Whereabouts::Away);
+        return $to === $from
+            ? null
+            : new Habit($found, $from, $to, str_contains($m['where'] ?? '', 'busy') ? Whereabouts::Busy : Whereabouts::Away);
     }
 
     /** @return list<int> */

@@ -77,7 +77,8 @@ final readonly class Bath
         $rate = CollagenRate::at($core);
         for ($step = 1, $last = (int) (self::LONGEST_HOURS * 3600 / self::STEP); $step <= $last; ++$step) {
             for ($i = 0; $i < self::SHELLS; ++$i) {
-                $beta[$i] = ($shells->heat[$i] / self::STEP * $theta[$i] + ($i > 0 ? $shells->between[$i - 1] * $beta[$i - 1] : 0.0)) / $diagonal[$i];
+                $inwards = $i > 0 ? $shells->between[$i - 1] * $beta[$i - 1] : 0.0;
+                $beta[$i] = ($shells->heat[$i] / self::STEP * $theta[$i] + $inwards) / $diagonal[$i];
             }
             $outer = $celsius($step * self::STEP / 3600);
             for ($i = self::SHELLS - 1; $i >= 0; --$i) {

@@ -218,7 +218,9 @@ final readonly class Simulation
         }
 
         return new Course($pot60, $core60, $coreSafe, array_map(static fn (float $at): float => max($at, $coreSafe), $reached),
-            $dose, $pot, $core, $evaporated, $trace, array_values($seen), new EnergyAccount($in, $lost, $steam, $capacity * $pot - $potStart, $meat));
+            $dose, $pot, $core, $evaporated, $trace, array_values($seen), new EnergyAccount(
+                $in, $lost, $steam, $capacity * $pot - $potStart, $meat,
+            ));
     }
 
     /** Saturation pressure of water in kPa, Tetens' equation; good to 1 % from 0 to 100 °C. */

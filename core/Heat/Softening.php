@@ -72,7 +72,10 @@ final readonly class Softening
         }
         $cutTo = self::REFERENCE_CM * ($done / (self::FALLS_APART * 0.8) / $base) ** (1 / self::THICKNESS_POWER);
 
-        return new self($need, $done, $softness, self::hourToAdd($need, $course, $until), $cutTo <= self::LARGEST_CM ? Length::centimetres($cutTo) : null);
+        return new self(
+            $need, $done, $softness, self::hourToAdd($need, $course, $until),
+            $cutTo <= self::LARGEST_CM ? Length::centimetres($cutTo) : null,
+        );
     }
 
     /** The latest hour from which the pot still gives half as much again as is needed. */

@@ -87,6 +87,7 @@ final readonly class Food
     {
         $millilitres = $this->millilitresIn($unit, $system);
 
-        return $this->unitGrams[$unit->value] ?? (null !== $millilitres && null !== $this->density ? $millilitres * $this->density : $unit->grams());
+        return $this->unitGrams[$unit->value]
+            ?? (null !== $millilitres && null !== $this->density ? $millilitres * $this->density : $unit->grams());
     }
 }

@@ -7,15 +7,26 @@ namespace Pausis\Core\Larder;
 /**
  * The foods that are known, found by the longest of their names that occurs in a text.
  *
- * @phpstan-type Row array{id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null, unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float, starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string, lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>, raw: string|null, soak: bool, underWater: bool}
+ * @phpstan-type Row array{
+ *     id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null,
+ *     unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float,
+ *     starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string,
+ *     lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>, raw: string|null, soak: bool,
+ *     underWater: bool,
+ * }
  */
 final class Larder
 {
-    private const FOLDED = ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'ï' => 'i', 'î' => 'i', 'í' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', '’' => '\'', '‘' => '\''];
+    private const FOLDED = [
+        'é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'ï' => 'i', 'î' => 'i',
+        'í' => 'i', 'ó' => 'o', 'ô' => 'o', 'ö' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ñ' => 'n', 'ç' => 'c', '’' => '\'',
+        '‘' => '\'',
+    ];
     private const UNLESS_SAID = [
         'density' => null, 'pieceGrams' => null, 'pieceMillilitres' => null, 'unitGrams' => [], 'unitMillilitres' => [], 'water' => 0.0,
         'salt' => 0.0, 'sugar' => 0.0, 'starch' => 0.0, 'fat' => 0.0, 'alcohol' => 0.0, 'acid' => false, 'absorbs' => 0.0, 'thick' => 0.0,
-        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false, 'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
+        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false,
+        'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
     ];
     /** A food is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
@@ -56,7 +67,8 @@ final class Larder
             $row['id'], Role::from($row['role']), $row['words'][0], $row['density'], $row['pieceGrams'], $row['pieceMillilitres'],
             $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
             $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], $row['cut'],
-            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'], $row['raw'], $row['soak'], $row['underWater'], $row['words'],
+            Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'],
+            $row['raw'], $row['soak'], $row['underWater'], $row['words'],
         );
     }
 
@@ -137,6 +149,8 @@ final class Larder
 
     private static function singular(string $name): string
     {
-        return (string) preg_replace(['/(?<=[^aeiou])ies$/u', '/leaves$/u', '/(?<=o|ch|sh)es$/u', '/(?<=[^s])s$/u'], ['y', 'leaf', '', ''], $name, 1);
+        return (string) preg_replace(
+            ['/(?<=[^aeiou])ies$/u', '/leaves$/u', '/(?<=o|ch|sh)es$/u', '/(?<=[^s])s$/u'], ['y', 'leaf', '', ''], $name, 1,
+        );
     }
 }

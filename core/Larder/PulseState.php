@@ -11,7 +11,8 @@ enum PulseState
     case Cooked;
     case Unsaid;
 
-    private const RAW = '/\b(?:dr(?:y|ied)|raw|uncooked|un-?soaked|soak(?:ed|ing)?|picked (?:over|through)|overnight|fresh(?:ly)?(?:[ -]shelled)?|shelled|podded|frozen|(?:not|half|part|partly|par)[ -](?:boiled|cooked))\b/iu';
+    private const RAW = '/\b(?:dr(?:y|ied)|raw|uncooked|un-?soaked|soak(?:ed|ing)?|picked (?:over|through)|overnight'
+        .'|fresh(?:ly)?(?:[ -]shelled)?|shelled|podded|frozen|(?:not|half|part|partly|par)[ -](?:boiled|cooked))\b/iu';
     private const COOKED = '/\b(?:tins?|tinned|cans?|canned|jars?|jarred|(?:ready|pre|home)?-?cooked|in brine|refried|baked)\b/iu';
     private const DRIED = '/\b(?:dr(?:y|ied)|soak(?:ed|ing)?|shelled|podded)\b/iu';
 

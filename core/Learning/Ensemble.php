@@ -102,7 +102,9 @@ final readonly class Ensemble
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $total = array_sum($weights);
 
-        return new Outcome($this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights), self::lastSeen($courses, $now));
+        return new Outcome(
+            $this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights), self::lastSeen($courses, $now),
+        );
     }
 
     /**
@@ -143,7 +145,10 @@ final readonly class Ensemble
     private function resampled(array $weights): self
     {
         $count = \count($this->members);
-        $vectors = array_map(static fn (Deviation $d): array => [log($d->heat), log($d->loss), log($d->need), log($d->thickness), $d->startKelvin], $this->members);
+        $vectors = array_map(
+            static fn (Deviation $d): array => [log($d->heat), log($d->loss), log($d->need), log($d->thickness), $d->startKelvin],
+            $this->members,
+        );
         $mean = $deviation = array_fill(0, 5, 0.0);
         foreach ($vectors as $i => $vector) {
             foreach ($vector as $d => $value) {

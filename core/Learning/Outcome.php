@@ -55,7 +55,9 @@ final readonly class Outcome
      */
     public function missingDose(float $need): Window
     {
-        return $this->window(array_map(static fn (Deviation $d, Sample $s): float => max(0.0, $need * $d->need - $s->dose), $this->members, $this->now));
+        return $this->window(array_map(
+            static fn (Deviation $d, Sample $s): float => max(0.0, $need * $d->need - $s->dose), $this->members, $this->now,
+        ));
     }
 
     /** °C at the core now, as most likely. */
@@ -67,7 +69,10 @@ final readonly class Outcome
     /** The same members with the same weights, cooked otherwise from now on: what was seen before is in their weights already. */
     public function otherwise(Simulation $simulation, Setup $setup, float $horizon): self
     {
-        return new self($this->members, array_map(static fn (Deviation $d): Course => $simulation->run($setup, $d, $horizon), $this->members), $this->weights);
+        return new self(
+            $this->members, array_map(static fn (Deviation $d): Course => $simulation->run($setup, $d, $horizon), $this->members),
+            $this->weights,
+        );
     }
 
     /** 1/Σw²: how many equally weighted members would be as informative. */

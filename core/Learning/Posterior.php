@@ -44,7 +44,9 @@ final readonly class Posterior
         }
         $sigma = sqrt(max(0.0, $square - $mean ** 2));
 
-        return (new self($this->mean + $mean, max($sigma, self::LEAST_SIGMA_SHARE * $this->priorSigma), $this->cooks + 1, $this->priorSigma))->decayed();
+        return (new self(
+            $this->mean + $mean, max($sigma, self::LEAST_SIGMA_SHARE * $this->priorSigma), $this->cooks + 1, $this->priorSigma,
+        ))->decayed();
     }
 
     /** The factor to put on the best guess; the spread to draw the next ensemble with is `sigma`. */

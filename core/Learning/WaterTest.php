@@ -44,8 +44,10 @@ final readonly class WaterTest
     }
 
     /** @param list<array{float, float}> $readings hour after switching on, and °C */
-    public static function tryFrom(Cooker $cooker, float $waterKilograms, float $startCelsius, float $roomCelsius, float $altitudeMetres, array $readings, Problems $problems): ?self
-    {
+    public static function tryFrom(
+        Cooker $cooker, float $waterKilograms, float $startCelsius, float $roomCelsius, float $altitudeMetres, array $readings,
+        Problems $problems,
+    ): ?self {
         $before = \count($problems->all());
         $problems->within(Range::contentKilograms(), $waterKilograms, 'water.kg');
         if ($waterKilograms > $cooker->capacity->inLitres()) {
@@ -70,7 +72,10 @@ final readonly class WaterTest
         }
         usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($cooker, Mass::kilograms($waterKilograms), Temperature::celsius($startCelsius), Temperature::celsius($roomCelsius), 100 - $altitudeMetres / 300, $readings);
+        return new self(
+            $cooker, Mass::kilograms($waterKilograms), Temperature::celsius($startCelsius), Temperature::celsius($roomCelsius),
+            100 - $altitudeMetres / 300, $readings,
+        );
     }
 
     public function fit(): WaterTestResult
@@ -173,7 +178,8 @@ final readonly class WaterTest
         $capacity = $this->water->kilograms * self::WATER_HEAT + $insert;
         $room = $this->room->celsius;
         $leak = Simulation::LEAK * $this->cooker->insideArea() * Simulation::LATENT_HEAT;
-        $slope = fn (float $t): float => ($power - $loss * ($t - $room) - $leak * exp(($t - $this->boil) / Simulation::LEAK_KELVIN)) / $capacity;
+        $leaking = fn (float $t): float => $leak * exp(($t - $this->boil) / Simulation::LEAK_KELVIN);
+        $slope = static fn (float $t): float => ($power - $loss * ($t - $room) - $leaking($t)) / $capacity;
 
         $t = ($this->water->kilograms * self::WATER_HEAT * $this->start->celsius + $insert * $room) / $capacity;
         $time = 0.0;

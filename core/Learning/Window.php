@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Learning;
 
-/** 10th, 50th and 90th percentile of a time in hours after switching on, or another last one where asked for; null where not reached within the horizon. */
+/**
+ * 10th, 50th and 90th percentile of a time in hours after switching on, or another last one where asked for; null where not reached within
+ * the horizon.
+ */
 final readonly class Window
 {
     public function __construct(public ?float $earliest, public ?float $likely, public ?float $latest)

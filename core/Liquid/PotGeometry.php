@@ -35,8 +35,9 @@ final readonly class PotGeometry
     private float $beside;
 
     /** @param float $vegetableKilograms all that lies with the meat: vegetables, pulses, fruit */
-    public function __construct(private Cooker $cooker, private Joint $joint, float $vegetableKilograms, private LayerOrder $order = LayerOrder::RootsUnder)
-    {
+    public function __construct(
+        private Cooker $cooker, private Joint $joint, float $vegetableKilograms, private LayerOrder $order = LayerOrder::RootsUnder,
+    ) {
         $this->area = $cooker->insideArea();
         $footprint = $joint->piece->footprint();
         $perLayer = max(1, (int) floor($this->area * self::COVERABLE / $footprint));
@@ -97,7 +98,9 @@ final readonly class PotGeometry
 
         return new Sum('below-the-level', 'mL', [
             new Term('liquid-between', $millilitres),
-            new Term('meat-below', $meat, ['kg' => $this->joint->boneless->kilograms, 'sharePercent' => 100 * $this->shareOfMeatBelow($level)]),
+            new Term(
+                'meat-below', $meat, ['kg' => $this->joint->boneless->kilograms, 'sharePercent' => 100 * $this->shareOfMeatBelow($level)],
+            ),
             new Term('vegetables-below', $this->solidsBelow($level) * 1e6 - $meat),
         ]);
     }

@@ -31,8 +31,9 @@ final readonly class SaltBalance
     }
 
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
-    public static function of(array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true): self
-    {
+    public static function of(
+        array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true,
+    ): self {
         $poured = [];
         foreach ($sauce->changes as $change) {
             if (null !== $change->ingredient) {
@@ -55,7 +56,9 @@ final readonly class SaltBalance
                 $added += Role::Salt === $i->role ? $salt : 0.0;
             }
         }
-        $late = array_sum(array_map(static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes));
+        $late = array_sum(array_map(
+            static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes,
+        ));
         $pot = max(1.0, $joint->boneless->inGrams() + $solids + $sauce->load + $late - $evaporatedGrams);
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);

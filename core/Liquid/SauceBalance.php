@@ -35,8 +35,9 @@ final readonly class SauceBalance
      * @param list<Ingredient> $ingredients     all of the recipe but the meat and what is only for serving
      * @param bool             $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
      */
-    public function __construct(private array $ingredients, private int $serves, private bool $recipeBoilsWine, private LiquidWishes $wishes = new LiquidWishes())
-    {
+    public function __construct(
+        private array $ingredients, private int $serves, private bool $recipeBoilsWine, private LiquidWishes $wishes = new LiquidWishes(),
+    ) {
     }
 
     /**
@@ -44,9 +45,13 @@ final readonly class SauceBalance
      * @param float  $boil            °C
      * @param PotEnd $end             of this pot
      */
-    public function solve(Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school, PotEnd $end): SaucePlan
-    {
-        $originally = Method::SlowCooker === $original?->method ? $this->asThisPot($joint, $recipeMeatScale, $end) : $this->original($joint, $recipeMeatScale, $original, $boil);
+    public function solve(
+        Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school,
+        PotEnd $end,
+    ): SaucePlan {
+        $originally = Method::SlowCooker === $original?->method
+            ? $this->asThisPot($joint, $recipeMeatScale, $end)
+            : $this->original($joint, $recipeMeatScale, $original, $boil);
         $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
         $target = max($originally->total, $floor);
 
@@ -62,16 +67,29 @@ final readonly class SauceBalance
         }
         $atEnd = new Sum('sauce-at-end', 'mL', [...$terms, ...$given]);
 
-        return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load,
-            $this->poured(static fn (Ingredient $i): float => 1.0), $this->wishes->reduces ? self::worthReducing($atEnd->total - $target) : 0.0, $changes);
+        $recipe = $this->poured(static fn (Ingredient $i): float => 1.0);
+        $reduce = $this->wishes->reduces ? self::worthReducing($atEnd->total - $target) : 0.0;
+
+        return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load, $recipe, $reduce, $changes);
     }
 
     /** A recipe for a slow cooker loses under its lid what this pot loses: one that works gets its own liquid back. */
     private function asThisPot(Joint $joint, float $scale, PotEnd $end): Sum
     {
-        $given = array_map(static fn (Term $t): Term => 'meat-juice' === $t->code ? new Term($t->code, $t->value * $scale, ['leanGrams' => $joint->lean()->inGrams() * $scale] + $t->from) : $t, $this->given($joint, $end));
+        $given = array_map(
+            static fn (Term $t): Term => 'meat-juice' === $t->code ? new Term(
+                $t->code, $t->value * $scale, ['leanGrams' => $joint->lean()->inGrams() * $scale] + $t->from,
+            ) : $t,
+            $this->given($joint, $end),
+        );
 
-        return new Sum('sauce-originally', 'mL', [new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)), ...$given]);
+        return new Sum(
+            'sauce-originally', 'mL',
+            [
+                new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)),
+                ...$given,
+            ],
+        );
     }
 
     private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum
@@ -190,7 +208,9 @@ final readonly class SauceBalance
                 $cuttable[$k] = $i;
             } else {
                 $room -= $i->millilitres * $left;
-                $changes[$k] = new LiquidChange($i, $i->millilitres, $i->millilitres, $i->millilitres * $left, $left < 1 ? LiquidFate::BoiledDown : LiquidFate::Kept);
+                $changes[$k] = new LiquidChange(
+                    $i, $i->millilitres, $i->millilitres, $i->millilitres * $left, $left < 1 ? LiquidFate::BoiledDown : LiquidFate::Kept,
+                );
             }
         }
         uasort($cuttable, static fn (Ingredient $a, Ingredient $b): int => $b->food?->cut <=> $a->food?->cut);

@@ -12,7 +12,8 @@ final readonly class Cuts
 {
     private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';
     private const USUAL = '/shoulder|chuck|thigh|leg|haunch/u';
-    private const OTHER_CUTS = '/\b(?:loins?|fillets?|tenderloins?|chops?|saddle|rack|breasts?|minced?|ground|liver|kidneys?|heart|escalopes?|cutlets?|sausages?|ham|gammon|trotters?|tail|head|tongue|wings?|steaks?|medallions?|crown)\b/u';
+    private const OTHER_CUTS = '/\b(?:loins?|fillets?|tenderloins?|chops?|saddle|rack|breasts?|minced?|ground|liver|kidneys?|heart'
+        .'|escalopes?|cutlets?|sausages?|ham|gammon|trotters?|tail|head|tongue|wings?|steaks?|medallions?|crown)\b/u';
 
     /** @param array<string, Cut> $byId */
     private function __construct(private array $byId, private string $anyName)
@@ -21,7 +22,11 @@ final readonly class Cuts
 
     public static function load(): self
     {
-        /** @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, sigma?: float, form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float, sold: string, pieceKg: float, words: list<string>}>} $data */
+        /**
+         * @var array{needSigma: float, cuts: list<array{id: string, name: string, animal: string, need: float, sigma?: float,
+         *     form: array{float, float, float}, fat: float, bone: float, boneSide?: float, lean?: bool, safeCore?: float, past?: float,
+         * sold: string, pieceKg: float, words: list<string>}>} $data
+         */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/cuts.json'), true, 16, \JSON_THROW_ON_ERROR);
         $byId = $names = [];
         foreach ($data['cuts'] as $row) {
@@ -52,7 +57,9 @@ final readonly class Cuts
     public function offered(string $text): array
     {
         $text = mb_strtolower($text);
-        $of = array_values(array_filter($this->byId, static fn (Cut $cut): bool => (bool) preg_match('/\b'.preg_quote($cut->animal, '/').'\b/u', $text)));
+        $of = array_values(array_filter(
+            $this->byId, static fn (Cut $cut): bool => (bool) preg_match('/\b'.preg_quote($cut->animal, '/').'\b/u', $text),
+        ));
         usort($of, static fn (Cut $a, Cut $b): int => preg_match(self::USUAL, $b->name) <=> preg_match(self::USUAL, $a->name));
 
         return \array_slice($of, 0, 3);

@@ -93,7 +93,9 @@ final readonly class Joint
      */
     public function needing(float $hours, ?float $sigma = null): self
     {
-        return new self($this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured, $sigma ?? $this->needSigma);
+        return new self(
+            $this->cut, $this->boneless, $this->count, $this->piece, $this->start, $hours, $this->measured, $sigma ?? $this->needSigma,
+        );
     }
 
     /** Each piece cut into so many, across its longest side again and again. */
@@ -106,7 +108,10 @@ final readonly class Joint
         }
         sort($sides);
 
-        return new self($this->cut, $this->boneless, $this->count * $parts, Piece::ofSides(...$sides), $this->start, $this->needHours, $this->measured, $this->needSigma);
+        return new self(
+            $this->cut, $this->boneless, $this->count * $parts, Piece::ofSides(...$sides), $this->start, $this->needHours, $this->measured,
+            $this->needSigma,
+        );
     }
 
     /** With so much less of it: fewer pieces where there are several, a shorter one where there is one. */
@@ -117,7 +122,9 @@ final readonly class Joint
         $count = (int) max(1, round($share * $this->count));
         $piece = Piece::ofSides($this->piece->a, $this->piece->b, $this->piece->c * $share * $this->count / $count);
 
-        return new self($this->cut, Mass::kilograms($left), $count, $piece, $this->start, $this->needHours, $this->measured, $this->needSigma);
+        return new self(
+            $this->cut, Mass::kilograms($left), $count, $piece, $this->start, $this->needHours, $this->measured, $this->needSigma,
+        );
     }
 
     /** The same cut with so much of it left. */

@@ -81,7 +81,9 @@ final readonly class Fields
     public function texts(string $name, int $most): array
     {
         $values = $this->values[$name] ?? [];
-        if (!\is_array($values) || !array_is_list($values) || \count($values) > $most || [] !== array_filter($values, static fn (mixed $v): bool => !\is_string($v))) {
+        if (!\is_array($values) || !array_is_list($values) || \count($values) > $most || [] !== array_filter(
+            $values, static fn (mixed $v): bool => !\is_string($v),
+        )) {
             return $this->wrong($name, 'not-a-list', []);
         }
 
@@ -101,7 +103,10 @@ final readonly class Fields
             return $this->wrong($name, 'not-a-number', []);
         }
 
-        return array_map(static fn (int|float $v): float => (float) $v, array_values(array_filter($values, static fn (mixed $v): bool => \is_int($v) || \is_float($v))));
+        return array_map(
+            static fn (int|float $v): float => (float) $v,
+            array_values(array_filter($values, static fn (mixed $v): bool => \is_int($v) || \is_float($v))),
+        );
     }
 
     /**

@@ -14,9 +14,13 @@ enum UnitSystem: string
 
     /** Words that only one of them uses. */
     private const TELLS = [
-        'us' => '/\b(?:cups?|quarts?|all-purpose|cornstarch|corn starch|stovetop|kosher|cilantro|scallions?|zucchini|eggplant|rutabaga|dutch oven|heavy cream|ground (?:beef|pork|lamb)|sticks? (?:of )?butter|lbs?\.?|broth|skillet|\d{3}\s*°?\s*f)\b/iu',
-        'british' => '/\b(?:plain flour|cornflour|courgettes?|aubergines?|swede|double cream|single cream|hob|gas (?:mark )?\d|tins?|pints?|stock cubes?|spring onions?|grammes?|caster sugar|gammon|rashers?|celeriac|clingfilm|kitchen paper|dripping|mutton|dessert ?spoon\w*|teacup\w*|gills?|suet)\b/iu',
-        'australian' => '/\b(?:capsicums?|eschalots?|kumara|pumpkin|gravy beef|chuck steak|20\s?ml tablespoons?|australian|silverbeet|thickened cream)\b/iu',
+        'us' => '/\b(?:cups?|quarts?|all-purpose|cornstarch|corn starch|stovetop|kosher|cilantro|scallions?|zucchini|eggplant|rutabaga'
+            .'|dutch oven|heavy cream|ground (?:beef|pork|lamb)|sticks? (?:of )?butter|lbs?\.?|broth|skillet|\d{3}\s*°?\s*f)\b/iu',
+        'british' => '/\b(?:plain flour|cornflour|courgettes?|aubergines?|swede|double cream|single cream|hob|gas (?:mark )?\d|tins?'
+            .'|pints?|stock cubes?|spring onions?|grammes?|caster sugar|gammon|rashers?|celeriac|clingfilm|kitchen paper|dripping|mutton'
+            .'|dessert ?spoon\w*|teacup\w*|gills?|suet)\b/iu',
+        'australian' => '/\b(?:capsicums?|eschalots?|kumara|pumpkin|gravy beef|chuck steak|20\s?ml tablespoons?|australian|silverbeet'
+            .'|thickened cream)\b/iu',
     ];
     /** What only metric recipes give. */
     private const METRIC = '/\d\s*(?:g|kg|ml|cl|dl|l)\b/iu';
@@ -32,7 +36,9 @@ enum UnitSystem: string
             preg_match_all($pattern, $text, $m);
             $votes[$system] = \count(array_unique(array_map('mb_strtolower', $m[0])));
         }
-        if ($votes['australian'] > 0 && preg_match('/\b(?:cups?|tbsp|tablespoons?)\b/iu', $text) && preg_match(self::METRIC, $text) && $votes['australian'] >= $votes['british']) {
+        if ($votes['australian'] > 0 && preg_match(
+            '/\b(?:cups?|tbsp|tablespoons?)\b/iu', $text,
+        ) && preg_match(self::METRIC, $text) && $votes['australian'] >= $votes['british']) {
             return self::Australian;
         }
         arsort($votes);

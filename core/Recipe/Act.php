@@ -54,7 +54,10 @@ final readonly class Act
 
     public function onLine(int $line): self
     {
-        return new self($this->id, $this->kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->when, $this->words, $this->source, $line);
+        return new self(
+            $this->id, $this->kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->when,
+            $this->words, $this->source, $line,
+        );
     }
 
     /** Whether it tells all of its sentence. */
@@ -65,6 +68,9 @@ final readonly class Act
 
     private function changed(ActKind $kind, ?Minutes $minutes, When $when): self
     {
-        return new self($this->id, $kind, $this->foods, $minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $when, $this->words, $this->source, $this->line);
+        return new self(
+            $this->id, $kind, $this->foods, $minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $when, $this->words,
+            $this->source, $this->line,
+        );
     }
 }

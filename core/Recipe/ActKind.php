@@ -61,8 +61,10 @@ enum ActKind: string
     public function finishes(): bool
     {
         return \in_array($this, [
-            self::Lift, self::Rest, self::Skim, self::Strain, self::Blend, self::Sieve, self::Reduce, self::Glaze, self::Slurry, self::ButterAndStarch,
-            self::CreamOrYoghurtIn, self::Shred, self::BackIntoTheJuice, self::Mash, self::Crisp, self::SeasonToTaste, self::Garnish, self::Serve, self::Portion,
+            self::Lift, self::Rest, self::Skim, self::Strain, self::Blend, self::Sieve, self::Reduce, self::Glaze, self::Slurry,
+            self::ButterAndStarch,
+            self::CreamOrYoghurtIn, self::Shred, self::BackIntoTheJuice, self::Mash, self::Crisp, self::SeasonToTaste, self::Garnish,
+            self::Serve, self::Portion,
         ], true);
     }
 

@@ -25,7 +25,9 @@ final class ActNeeds
         $done = $unmet = [];
         foreach ($acts as $k => $act) {
             $needs = self::OF[$act->kind->value] ?? [];
-            if ([] !== $needs && Timing::End === $act->when->timing && [] === array_filter($needs, static fn (ActKind $n): bool => isset($done[$n->value]))) {
+            if ([] !== $needs && Timing::End === $act->when->timing && [] === array_filter(
+                $needs, static fn (ActKind $n): bool => isset($done[$n->value]),
+            )) {
                 $unmet[$k] = $act;
             }
             $done[$act->kind->value] = true;

@@ -15,35 +15,46 @@ use Pausis\Core\Recipe\Internal\Temperatures;
 final class ActReader
 {
     private const OBJECTS = [
-        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
+        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?'
+            .'|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
         'piece' => 'pieces?|chunks?|cubes?',
         'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
-        'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg|peppers?|mushrooms?|fennel|base|mirepoix|aubergines?|parsnips?|swede|turnips?',
+        'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg|peppers?|mushrooms?|fennel|base|mirepoix'
+            .'|aubergines?|parsnips?|swede|turnips?',
         'garlic' => 'garlic|ginger|chill?(?:i|ies|is)|lemongrass|aromatics',
         'spice' => 'spices?|cumin|paprika|curry powder|turmeric|allspice|seeds?|cinnamon|cardamoms?|peppercorns?|berbere',
         'paste' => 'pastes?|pur[ée]e|harissa|miso|tomato paste|ketchup',
-        'wine' => 'wine|beer|ale|stout|porter|cider|port|sherry|brandy|vermouth|perry|madeira|marsala|cognac|rum|whisk(?:y|ey)|red|white|sake|mirin',
+        'wine' => 'wine|beer|ale|stout|porter|cider|port|sherry|brandy|vermouth|perry|madeira|marsala|cognac|rum|whisk(?:y|ey)|red|white'
+            .'|sake|mirin',
         'liquid' => 'stock|broth|water|passata|tomatoes|coconut milk|milk|juice|liquid',
         'sauce' => 'sauce|gravy|juices?|cooking liquid|liquor|liquid|pot liquor',
         'starch' => 'corn ?flour|corn ?starch|potato starch|arrowroot|slurry|roux|starch|flour',
         'butter' => 'butter|beurre mani[ée]',
         'fat' => 'fat|grease|oil|lard|dripping',
-        'side' => 'potato(?:es)?|rice|pasta|noodles|couscous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens|quinces?|peas',
+        'side' => 'potato(?:es)?|rice|pasta|noodles|couscous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
+            .'|quinces?|peas',
         'bean' => 'beans',
-        'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf|scotch bonnet|chilli|orange|lemon|peel|zest|rind',
+        'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf'
+            .'|scotch bonnet|chilli|orange|lemon|peel|zest|rind',
         'bone' => 'bones?|gristle|skin|skins|tendons?|rind',
         'string' => 'strings?|twine|netting|net|skewers?|cocktail sticks?|toothpicks?|muslin|bag',
-        'whole-spice' => 'cinnamon(?: sticks?)?|star anise|cloves|cardamoms?|cassia|peel|zest|lemongrass|vanilla|spice bag|whole spices|spices',
+        'whole-spice' => 'cinnamon(?: sticks?)?|star anise|cloves|cardamoms?|cassia|peel|zest|lemongrass|vanilla|spice bag|whole spices'
+            .'|spices',
         'dairy' => 'cream|cr[èe]me fra[iî]che|creme|yogh?h?urt|smetana|mascarpone|soured? cream',
         'marinade' => 'marinade',
         'oven' => 'oven', 'lid' => 'lid', 'insert' => 'insert|crock',
     ];
     private const ROLES = [
-        'meat' => ['meat'], 'vegetable' => ['base'], 'aromatic' => ['base', 'garlic'], 'spice' => ['spice'], 'herb' => ['herb'], 'dairy' => ['dairy'], 'thickener' => ['starch'],
+        'meat' => ['meat'], 'vegetable' => ['base'], 'aromatic' => ['base', 'garlic'], 'spice' => ['spice'], 'herb' => ['herb'],
+        'dairy' => ['dairy'], 'thickener' => ['starch'],
         'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
     ];
     /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?'
+        .'|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving'
+        .'|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good'
+        .'|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely'
+        .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
@@ -51,7 +62,8 @@ final class ActReader
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
     /** "they go in for the last 20 minutes" */
-    private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew|sauce)\b/iu';
+    private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew'
+        .'|sauce)\b/iu';
     /** "everything but the parsley" */
     private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
@@ -60,14 +72,22 @@ final class ActReader
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     private const MOST = 12;
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks|braises|simmers|stews|(?:is|are) (?:cooking|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
-    private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in|strings?|bay|bones?)\b/iu';
+    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks|braises|simmers|stews|(?:is|are) (?:cooking'
+        .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
+        .'|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
+    private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'
+        .'|strings?|bay|bones?)\b/iu';
     /** These go on, or end, what was said beside the braise. */
-    private const NEVER_BESIDE = [ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish, ActKind::Check, ActKind::Test, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat];
+    private const NEVER_BESIDE = [
+        ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish,
+        ActKind::Check, ActKind::Test, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
+    ];
     private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
-    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|(?:more|further) min)/iu';
-    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
+    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
+        .'|from the end|to go\b|(?:more|further) min)/iu';
+    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
+        .'|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
     /** Whether a pan with fat is what things go into at the moment. */
     private bool $frying = false;
@@ -88,8 +108,9 @@ final class ActReader
      *
      * @return list<Act>
      */
-    public function read(string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat'): array
-    {
+    public function read(
+        string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat',
+    ): array {
         $hits = $this->hits($sentence);
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
@@ -100,28 +121,10 @@ final class ActReader
             $lead = '';
             $after = true;
         }
-        foreach ($hits as $k => [$verb, $at]) {
-            $to = $hits[$k + 1][1] ?? \strlen($sentence);
-            $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
-            $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
-            $done = (string) preg_replace('/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)));
-            $objects = $this->objects((0 === $k ? "$lead " : '').$done, $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients);
-            if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
-                $objects = array_values(array_unique([...$objects, $spokenOf]));
-            }
-            $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
-            if (null === $kind) {
-                // What is no act of its own goes on with the one before.
-                $last = array_pop($spans);
-                $spans = [...$spans, ...(null === $last ? [] : [[$last[0], $last[1].$whole, array_values(array_unique([...$last[2], ...$places]))]])];
-                continue;
-            }
-            $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $this->inPan($kind, $objects, $whole);
-            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0] ?? $spokenOf;
-            $spans[] = [$kind, $whole, $places];
-            $after = $after || (ActKind::Cook === $kind && self::braises($whole));
-        }
-        if ($after && [] !== $spans && [] === array_diff(array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut']) && preg_match(self::IN, $sentence)) {
+        [$spans, $after] = $this->spans($sentence, $hits, $lead, $naming, $ingredients, $after, $spokenOf, $spans);
+        if ($after && [] !== $spans && [] === array_diff(
+            array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut'],
+        ) && preg_match(self::IN, $sentence)) {
             $spans = array_map(static fn (array $s): array => [$s[0], (preg_split(self::IN, $s[1]) ?: [''])[0], $s[2]], $spans);
             $spans[] = [ActKind::Add, $sentence, $naming->in($sentence)];
         }
@@ -141,10 +144,59 @@ final class ActReader
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
         foreach ($acts as $act) {
-            $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array($act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true));
+            $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
+                $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true,
+            ));
         }
 
         return self::merged($acts, $sentence);
+    }
+
+    /**
+     * A clause for each verb, and what is done in it.
+     *
+     * @param list<array{string, int}>                $hits
+     * @param list<Ingredient>                        $ingredients
+     * @param list<array{ActKind, string, list<int>}> $spans       before the first verb
+     *
+     * @return array{list<array{ActKind, string, list<int>}>, bool} and whether the braise itself has been told by then
+     */
+    private function spans(
+        string $sentence, array $hits, string $lead, Naming $naming, array $ingredients, bool $after, string $spokenOf, array $spans,
+    ): array {
+        foreach ($hits as $k => [$verb, $at]) {
+            $to = $hits[$k + 1][1] ?? \strlen($sentence);
+            $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
+            $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
+            $done = (string) preg_replace(
+                '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
+            );
+            $objects = $this->objects(
+                (0 === $k ? "$lead " : '').$done,
+                $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients,
+            );
+            if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
+                $objects = array_values(array_unique([...$objects, $spokenOf]));
+            }
+            $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
+            if (null === $kind) {
+                // What is no act of its own goes on with the one before.
+                $last = array_pop($spans);
+                $spans = [
+                    ...$spans,
+                    ...(null === $last ? [] : [[$last[0], $last[1].$whole, array_values(array_unique([...$last[2], ...$places]))]]),
+                ];
+                continue;
+            }
+            $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
+                ? ActKind::SideWork
+                : $this->inPan($kind, $objects, $whole);
+            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0] ?? $spokenOf;
+            $spans[] = [$kind, $whole, $places];
+            $after = $after || (ActKind::Cook === $kind && self::braises($whole));
+        }
+
+        return [$spans, $after];
     }
 
     /** "remove it, and in the same fat toss": what stands before a verb and belongs to it. */
@@ -161,13 +213,21 @@ final class ActReader
      */
     private function goesOnBeside(string $sentence, array $places, array $ingredients): bool
     {
-        $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || [] !== array_filter($places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role);
+        $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || [] !== array_filter(
+            $places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role,
+        );
 
         if (preg_match(self::GO_IN, $sentence)) {
             return false;
         }
 
-        return preg_match(self::BESIDE, $sentence) ? !preg_match('/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu', $sentence) : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
+        return preg_match(self::BESIDE, $sentence)
+            ? !preg_match(
+                '/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain'
+                    .'|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu',
+                $sentence,
+            )
+            : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
     }
 
     /** minutes */
@@ -186,7 +246,9 @@ final class ActReader
     {
         $minutes = self::longest($clause);
 
-        return null === $minutes ? (bool) preg_match('/\b(?:lid|cover\w*|oven|slow\w*|simmer\w*|brais\w*|stew\w*|low|tender|gentl[ey]|blip\w*)\b/iu', $clause) : $minutes >= 25;
+        return null === $minutes
+            ? (bool) preg_match('/\b(?:lid|cover\w*|oven|slow\w*|simmer\w*|brais\w*|stew\w*|low|tender|gentl[ey]|blip\w*)\b/iu', $clause)
+            : $minutes >= 25;
     }
 
     /**
@@ -196,13 +258,21 @@ final class ActReader
      */
     private function inPan(ActKind $kind, array $objects, string $clause): ActKind
     {
-        $dry = [] !== array_intersect(['base', 'garlic', 'paste', 'spice'], $objects) && [] === array_intersect(['wine', 'liquid', 'meat'], $objects);
+        $dry = [] !== array_intersect(
+            ['base', 'garlic', 'paste', 'spice'], $objects,
+        ) && [] === array_intersect(['wine', 'liquid', 'meat'], $objects);
         $minutes = Durations::in($clause)[0][0] ?? null;
 
         return match (true) {
             $this->frying && ActKind::Load === $kind && $dry => ActKind::FryBase,
-            ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match('/\b(?:oven|cooker|lid|cover)/iu', $clause) => ActKind::Cook,
-            ActKind::Cook === $kind && null !== $minutes && $minutes->high < self::SHORT_MINUTES && ($this->frying || $dry) && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
+            ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
+                '/\b(?:oven|cooker|lid|cover)/iu', $clause,
+            ) => ActKind::Cook,
+            ActKind::Cook === $kind
+                && null !== $minutes
+                && $minutes->high < self::SHORT_MINUTES
+                && ($this->frying || $dry)
+                && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
             default => $kind,
         };
     }
@@ -224,12 +294,20 @@ final class ActReader
         return match (true) {
             (bool) preg_match(self::LAST, $sentence) && [] !== $objects => ActKind::Add,
             $further && [] !== $objects && !\in_array('meat', $objects, true) => ActKind::Add,
-            $after && \in_array('meat', $objects, true) && preg_match('/\bback\b/iu', $sentence) && ($minutes ?? 0.0) < self::LONG_MINUTES => ActKind::BackIntoTheJuice,
+            $after
+                && \in_array('meat', $objects, true)
+                && preg_match('/\bback\b/iu', $sentence)
+                && ($minutes ?? 0.0) < self::LONG_MINUTES => ActKind::BackIntoTheJuice,
             null !== $minutes && ($minutes >= self::LONG_MINUTES || preg_match(self::MORE, $sentence)) => ActKind::Cook,
             null !== $minutes && !$after && [] !== array_intersect(['base', 'garlic', 'spice', 'paste'], $objects) => ActKind::FryBase,
             (bool) preg_match('/^\W*(?:when|once|if|as soon as)\b[^,]*$/iu', $sentence) => ActKind::Test,
-            !$after && [] !== array_intersect(['base', 'garlic'], $objects) && !\in_array('meat', $objects, true) && preg_match(self::UNTIL, $sentence) => ActKind::FryBase,
-            \in_array('meat', $objects, true) && !$after && $this->frying && preg_match('/\b(?:batches|too|as well|all (?:over|sides))\b/iu', $sentence) => ActKind::Brown,
+            !$after
+                && [] !== array_intersect(['base', 'garlic'], $objects)
+                && !\in_array('meat', $objects, true)
+                && preg_match(self::UNTIL, $sentence) => ActKind::FryBase,
+            \in_array('meat', $objects, true) && !$after && $this->frying && preg_match(
+                '/\b(?:batches|too|as well|all (?:over|sides))\b/iu', $sentence,
+            ) => ActKind::Brown,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,
@@ -277,7 +355,9 @@ final class ActReader
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
-            if (([] !== $hits && preg_match('/^on /iu', $verb)) || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore)) || preg_match(self::NOT, $clauseBefore)) {
+            if (([] !== $hits && preg_match('/^on /iu', $verb))
+                || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
+                || preg_match(self::NOT, $clauseBefore)) {
                 continue;
             }
             if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
@@ -353,8 +433,19 @@ final class ActReader
         $late = \in_array($kind, [ActKind::Add, ActKind::SeasonToTaste], true) && null !== $longest && preg_match(self::LATE, $sentence);
         $celsius = Temperatures::in($whole);
 
-        return new Act($id, $late ? ActKind::Add : $kind, array_map(static fn (int $p): string => $ingredients[$p]->key(), $places), $longest, (bool) preg_match(self::PER_SIDE, $whole),
-            $celsius[0] ?? null, null, preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null, $late ? When::beforeEnd($longest) : When::before(), self::bare($whole), $sentence);
+        return new Act(
+            $id,
+            $late ? ActKind::Add : $kind,
+            array_map(static fn (int $p): string => $ingredients[$p]->key(), $places),
+            $longest,
+            (bool) preg_match(self::PER_SIDE, $whole),
+            $celsius[0] ?? null,
+            null,
+            preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null,
+            $late ? When::beforeEnd($longest) : When::before(),
+            self::bare($whole),
+            $sentence,
+        );
     }
 
     /** Words of a clause without what joins it to the next. */
@@ -377,8 +468,12 @@ final class ActReader
             $last = $kept[\count($kept) - 1] ?? null;
             if (null !== $last && $last->kind === $act->kind) {
                 array_pop($kept);
-                $kept[] = new Act($last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes, $last->perSide || $act->perSide,
-                    $last->celsius ?? $act->celsius, $last->heat, $last->until ?? $act->until, $last->when, $last->words.', '.$act->words, $sentence);
+                $kept[] = new Act(
+                    $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes,
+                    $last->perSide || $act->perSide,
+                    $last->celsius
+                        ?? $act->celsius, $last->heat, $last->until
+                        ?? $act->until, $last->when, $last->words.', '.$act->words, $sentence);
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
                 $kept[] = $act;
             }

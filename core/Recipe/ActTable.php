@@ -7,7 +7,8 @@ namespace Pausis\Core\Recipe;
 /**
  * What a recipe's verbs do (core/data/acts.json). Loaded once; ActReader uses it.
  *
- * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string, without?: string, sentence?: string, phase?: string}
+ * @phpstan-type Row array{kind: string, verbs: non-empty-list<string>, objects?: list<string>, not?: list<string>, words?: string,
+ *     without?: string, sentence?: string, phase?: string}
  */
 final class ActTable
 {
@@ -40,7 +41,10 @@ final class ActTable
         $verb = mb_strtolower($verb);
         if (!isset($this->rowsOf[$verb])) {
             $first = explode(' ', $verb)[0];
-            $this->rowsOf[$verb] = array_values(array_filter($this->rows, fn (array $row, int $k): bool => preg_match($this->verbs[$k], $verb) || preg_match($this->verbs[$k], $first), \ARRAY_FILTER_USE_BOTH));
+            $this->rowsOf[$verb] = array_values(array_filter(
+                $this->rows, fn (array $row, int $k): bool => preg_match($this->verbs[$k], $verb) || preg_match($this->verbs[$k], $first),
+                \ARRAY_FILTER_USE_BOTH,
+            ));
         }
 
         return $this->rowsOf[$verb];

@@ -13,8 +13,9 @@ final readonly class Amount
      * @param Unit|null $container what it comes in, where a size is written beside it: two 400 g tins are 800 g in 2 tins
      * @param float     $count     of containers
      */
-    public function __construct(public float $low, public float $high, public ?Unit $unit, public ?Unit $container = null, public float $count = 1.0)
-    {
+    public function __construct(
+        public float $low, public float $high, public ?Unit $unit, public ?Unit $container = null, public float $count = 1.0,
+    ) {
     }
 
     public function middle(): float

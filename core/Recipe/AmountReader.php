@@ -18,11 +18,14 @@ use Pausis\Core\Recipe\Internal\Scanner;
  */
 final readonly class AmountReader
 {
-    private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
-    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
+    private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
+        .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump'
+        .'|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
-    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+    private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig'
+        .'|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 
@@ -41,8 +44,10 @@ final readonly class AmountReader
         $this->range = \sprintf(self::RANGE, $n);
         $this->unit = "/$u/iu";
         $this->loose = \sprintf(self::LOOSE, $u);
-        $this->size = '/(?<low>\d+(?:[.,]\d+)?(?:\s?[½¼¾⅓⅔]|\s\d\s?[\/⁄]\s?\d)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre|liter)\b\.?/iu';
-        $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:".str_replace('?<unit>', '?:', $u).')/iu';
+        $this->size = '/(?<low>\d+(?:[.,]\d+)?(?:\s?[½¼¾⅓⅔]|\s\d\s?[\/⁄]\s?\d)?)\s*-?\s*(?<unit>g|kg|ml|cl|l|oz|ounce|lb|fl\.?\s?oz|litre'
+            .'|liter)\b\.?/iu';
+        $unit = str_replace('?<unit>', '?:', $u);
+        $this->anywhere = "/(?<![\p{L}\d.,\/])(?:$n)\s*(?:(?:-|–|to|or)\s*(?:$n)\s*)?(?:heaped\s+|generous\s+|good\s+)*(?:$unit)/iu";
     }
 
     public function system(): UnitSystem
@@ -81,10 +86,16 @@ final readonly class AmountReader
         }
         $amount = $this->inContainer($scan, $amount);
         $again = $this->alternatives($scan);
-        if (null !== $again?->unit && self::isExact($again->unit) && null !== $amount->unit && !self::isExact($amount->unit) && !$amount->unit->isContainer()) {
+        if (null !== $again?->unit
+            && self::isExact($again->unit)
+            && null !== $amount->unit
+            && !self::isExact($amount->unit)
+            && !$amount->unit->isContainer()) {
             $amount = new Amount($again->low, $again->high, $again->unit, $amount->container, $amount->count);
         } elseif (true === $amount->unit?->isContainer() && null !== $again) {
-            $amount = new Amount($again->low * $amount->middle(), $again->high * $amount->middle(), $again->unit, $amount->unit, $amount->middle());
+            $amount = new Amount(
+                $again->low * $amount->middle(), $again->high * $amount->middle(), $again->unit, $amount->unit, $amount->middle(),
+            );
         }
 
         return new FoundAmount($amount, $start, $scan->at);
@@ -93,7 +104,14 @@ final readonly class AmountReader
     /** What a scale or a jug shows wins over a spoon, a cup or a glass. */
     private static function isExact(Unit $unit): bool
     {
-        return \in_array($unit, [Unit::Gram, Unit::Kilogram, Unit::Millilitre, Unit::Centilitre, Unit::Decilitre, Unit::Litre, Unit::Ounce, Unit::Pound, Unit::FluidOunce], true);
+        return \in_array(
+            $unit,
+            [
+                Unit::Gram, Unit::Kilogram, Unit::Millilitre, Unit::Centilitre, Unit::Decilitre, Unit::Litre, Unit::Ounce, Unit::Pound,
+                Unit::FluidOunce,
+            ],
+            true,
+        );
     }
 
     /** The first weight in a text; null where it names none. */
@@ -102,7 +120,9 @@ final readonly class AmountReader
         $from = 0;
         for ($i = 0; $i < self::MOST_PLACES && preg_match($this->anywhere, $text, $m, \PREG_OFFSET_CAPTURE, $from); ++$i) {
             $found = $this->at($text, $m[0][1]);
-            if (null !== $found?->amount->unit && \in_array($found->amount->unit, [Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound], true)) {
+            if (null !== $found?->amount->unit && \in_array(
+                $found->amount->unit, [Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound], true,
+            )) {
                 return $found->amount;
             }
             $from = $m[0][1] + max(1, \strlen($m[0][0]));
@@ -198,7 +218,9 @@ final readonly class AmountReader
         if (null !== $grams) {
             $scan->skip('/\s*g\b/iu');
 
-            return new Amount($amount->low + (float) $grams['grams'] / 1000, $amount->high + (float) $grams['grams'] / 1000, Unit::Kilogram);
+            return new Amount(
+                $amount->low + (float) $grams['grams'] / 1000, $amount->high + (float) $grams['grams'] / 1000, Unit::Kilogram,
+            );
         }
         $began = $scan->at;
         $scan->skip('/\s*(?:,?\s*(?:plus|and|\+|&)\s+(?:an?\s+extra\s+)?)?/iu');
@@ -220,7 +242,8 @@ final readonly class AmountReader
     {
         return match (true) {
             null !== $one->grams() && null !== $other->grams() => $one->grams() / $other->grams(),
-            null !== $one->millilitres($this->system) && null !== $other->millilitres($this->system) => $one->millilitres($this->system) / $other->millilitres($this->system),
+            null !== $one->millilitres($this->system)
+                && null !== $other->millilitres($this->system) => $one->millilitres($this->system) / $other->millilitres($this->system),
             default => null,
         };
     }

@@ -14,8 +14,10 @@ final readonly class Dish
      * @param list<TakeOut>    $takeOut
      * @param bool             $bonesServed on the plate
      */
-    public function __construct(public array $ingredients, public array $parts, public array $ways = [], public array $takeOut = [], public bool $bonesServed = false)
-    {
+    public function __construct(
+        public array $ingredients, public array $parts, public array $ways = [], public array $takeOut = [],
+        public bool $bonesServed = false,
+    ) {
     }
 
     /** @return list<Act> of the braise itself, in order */
@@ -62,7 +64,9 @@ final readonly class Dish
     /** Whether something of a kind is done to the braise before it goes into the pot. */
     public function does(ActKind ...$kinds): bool
     {
-        return [] !== array_filter($this->acts(), static fn (Act $a): bool => \in_array($a->kind, $kinds, true) && Timing::Before === $a->when->timing);
+        return [] !== array_filter(
+            $this->acts(), static fn (Act $a): bool => \in_array($a->kind, $kinds, true) && Timing::Before === $a->when->timing,
+        );
     }
 
     /** Whether its meat is pulled apart. */

@@ -37,7 +37,9 @@ final readonly class DishFile
             foreach (PartKind::Braise === $kind ? ActNeeds::unmet($acts) : [] as $at => $act) {
                 $problems->add('act-without-its-need', "parts.$k.acts.$at.kind", ['act' => $act->kind->value]);
             }
-            $parts[] = new Part($kind->value, $kind, $part->textOr('title', ''), array_map(static fn (Ingredient $i): string => $i->id, $own), $acts);
+            $parts[] = new Part(
+                $kind->value, $kind, $part->textOr('title', ''), array_map(static fn (Ingredient $i): string => $i->id, $own), $acts,
+            );
             $count += \count($acts);
         }
         $named = array_merge(...array_map(static fn (Part $p): array => array_map(static fn (Act $a): string => $a->id, $p->acts), $parts));
@@ -51,7 +53,13 @@ final readonly class DishFile
             $problems->add('too-many', trim("$path.parts", '.'));
         }
         $ways = array_map($this->way(...), $in->objects('ways', self::MOST_WAYS));
-        $out = array_map(static fn (Fields $f): TakeOut => new TakeOut('out-'.$f->textOr('name', ''), $f->textOr('name', ''), ActKind::tryFrom($f->textOr('before', 'serve')) ?? $f->wrong('before', 'unknown-act', ActKind::Serve)), $in->objects('takeOut', 30));
+        $out = array_map(
+            static fn (Fields $f): TakeOut => new TakeOut(
+                'out-'.$f->textOr('name', ''), $f->textOr('name', ''),
+                ActKind::tryFrom($f->textOr('before', 'serve')) ?? $f->wrong('before', 'unknown-act', ActKind::Serve),
+            ),
+            $in->objects('takeOut', 30),
+        );
 
         return $problems->none() ? new Dish($ingredients, $parts, $ways, $out, 'yes' === $in->textOr('bonesServed', 'no')) : null;
     }
@@ -62,7 +70,9 @@ final readonly class DishFile
         $ingredients = [];
         foreach ($in->objects('ingredients', self::MOST_INGREDIENTS) as $k => $one) {
             $id = $one->textOr('id', 'i'.($k + 1));
-            $part = PartKind::tryFrom($one->textOr('part', PartKind::Braise->value)) ?? $one->wrong('part', 'unknown-part', PartKind::Braise);
+            $part = PartKind::tryFrom($one->textOr('part', PartKind::Braise->value)) ?? $one->wrong(
+                'part', 'unknown-part', PartKind::Braise,
+            );
             $line = $one->textOr('line', '');
             if ('' === trim($line)) {
                 $one->wrong('line', 'missing', null);
@@ -90,8 +100,11 @@ final readonly class DishFile
         $celsius = $act->numberOrNull('celsius');
         $id = $act->textOr('id', '');
 
-        return new Act('' === $id ? $prefix.'.'.$kind->value.'-'.substr(md5($words.implode(',', $foods)), 0, 6) : $id, $kind, $foods, self::range($act, 'minutes'), 'yes' === $act->textOr('perSide', 'no'),
-            $celsius, $act->has('heat') ? $act->textOr('heat', '') : null, $act->has('until') ? $act->textOr('until', '') : null, self::when($act), $words, $words);
+        return new Act(
+            '' === $id ? $prefix.'.'.$kind->value.'-'.substr(md5($words.implode(',', $foods)), 0, 6) : $id, $kind, $foods,
+            self::range($act, 'minutes'), 'yes' === $act->textOr('perSide', 'no'),
+            $celsius, $act->has('heat') ? $act->textOr('heat', '') : null, $act->has('until') ? $act->textOr('until', '') : null,
+            self::when($act), $words, $words);
     }
 
     private static function when(Fields $act): When
@@ -124,7 +137,10 @@ final readonly class DishFile
         }
         $celsius = self::range($way, 'celsius');
 
-        return new Way(Method::tryFrom($way->textOr('method', '')) ?? $way->wrong('method', 'unknown-choice', Method::Oven), $minutes ?? (array_values($settings)[0] ?? null), null === $celsius ? null : [$celsius->low, $celsius->high], $settings);
+        return new Way(
+            Method::tryFrom($way->textOr('method', '')) ?? $way->wrong('method', 'unknown-choice', Method::Oven),
+            $minutes ?? (array_values($settings)[0] ?? null), null === $celsius ? null : [$celsius->low, $celsius->high], $settings,
+        );
     }
 
     /** One number, or from and to. */

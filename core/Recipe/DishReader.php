@@ -9,7 +9,8 @@ use Pausis\Core\Recipe\Internal\StructureReader;
 /** Puts a recipe's corrected lines and sentences together as a dish. */
 final readonly class DishReader
 {
-    private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead)|(?:for )?(?:(?:one|two|three|four|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
+    private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead)|(?:for )?(?:(?:one|two|three|four'
+        .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
     private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Tie];
     private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
@@ -32,7 +33,13 @@ final readonly class DishReader
         $acts = $this->method->acts($steps, $ingredients, $corrections);
         $sentences = array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $steps);
 
-        return self::assembled($ingredients, $acts, (new StructureReader($ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part, $ingredients)))->read(), $ways);
+        return self::assembled(
+            $ingredients, $acts,
+            (new StructureReader(
+                $ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part, $ingredients),
+            ))->read(),
+            $ways,
+        );
     }
 
     /**
@@ -43,24 +50,41 @@ final readonly class DishReader
     private static function assembled(array $ingredients, array $acts, Structure $structure, array $ways): Dish
     {
         $cook = MethodReader::cookPlace($acts);
-        $late = array_combine(array_map(static fn (Ingredient $i): string => $i->key(), $ingredients), \array_slice($structure->late, 0, \count($ingredients)));
+        $late = array_combine(
+            array_map(static fn (Ingredient $i): string => $i->key(), $ingredients),
+            \array_slice($structure->late, 0, \count($ingredients)),
+        );
         $partOf = [];
         foreach ($ingredients as $one) {
             $partOf[$one->key()] = $one->part;
         }
-        $evenings = array_map(static fn (Act $a): string => $a->source, array_filter($acts, static fn (Act $a): bool => \in_array($a->kind, [ActKind::Marinate, ActKind::Soak], true) && preg_match(self::EVENING, $a->source)));
+        $evenings = array_map(
+            static fn (Act $a): string => $a->source,
+            array_filter(
+                $acts,
+                static fn (Act $a): bool => \in_array(
+                    $a->kind, [ActKind::Marinate, ActKind::Soak], true,
+                ) && preg_match(self::EVENING, $a->source),
+            ),
+        );
         $byPart = [PartKind::Braise->value => []];
         foreach ($acts as $k => $act) {
             $after = null !== $cook && $k > $cook;
-            $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source) ? $act->as(ActKind::Reduce) : $act;
-            $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when($opened, $after, $late, $structure->uncoverMinutes));
+            $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
+                ? $act->as(ActKind::Reduce)
+                : $act;
+            $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
+                $opened, $after, $late, $structure->uncoverMinutes,
+            ));
             $byPart[self::partOf($act, $partOf)->value][] = $timed;
         }
         $parts = [];
         foreach (PartKind::cases() as $kind) {
             $own = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => $kind === $i->part));
             if (PartKind::Braise === $kind || isset($byPart[$kind->value]) || [] !== $own) {
-                $parts[] = new Part($kind->value, $kind, '', array_map(static fn (Ingredient $i): string => $i->key(), $own), $byPart[$kind->value] ?? []);
+                $parts[] = new Part(
+                    $kind->value, $kind, '', array_map(static fn (Ingredient $i): string => $i->key(), $own), $byPart[$kind->value] ?? [],
+                );
             }
         }
 
@@ -74,7 +98,9 @@ final readonly class DishReader
         foreach ($act->foods as $food) {
             $offset ??= $late[$food] ?? null;
         }
-        $adds = \in_array($act->kind, [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::SeasonToTaste, ActKind::Other], true);
+        $adds = \in_array(
+            $act->kind, [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::SeasonToTaste, ActKind::Other], true,
+        );
 
         return match (true) {
             !$after && \in_array($act->kind, self::AHEAD, true) && preg_match(self::EVENING, $act->source) => When::eveningBefore(),

@@ -57,41 +57,56 @@ final readonly class Ingredient
     /** @param string $id outlives corrections of the line */
     public function identified(string $id): self
     {
-        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
+        return new self(
+            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
+            $this->cut,
             $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id, $this->part);
     }
 
     public function belongingTo(PartKind $part): self
     {
-        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
+        return new self(
+            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
+            $this->cut,
             $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $part);
     }
 
     /** Whether it is of the same food, or the same unknown words. */
     public function isLike(self $other): bool
     {
-        return null !== $this->food ? $this->food->id === $other->food?->id : (null === $this->cut ? $this->foodText === $other->foodText : $this->cut->id === $other->cut?->id);
+        return null !== $this->food
+            ? $this->food->id === $other->food?->id
+            : (null === $this->cut ? $this->foodText === $other->foodText : $this->cut->id === $other->cut?->id);
     }
 
     /** With the food's own name in place of the words around it. */
     public function named(): self
     {
-        return null === $this->food ? $this : new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food, $this->cut,
+        return null === $this->food ? $this : new self(
+            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food,
+            $this->cut,
             $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $this->part);
     }
 
     public function doubted(Doubt $doubt): self
     {
-        return new self($this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess, $this->id, $this->part);
+        return new self(
+            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
+            $this->cut,
+            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess,
+            $this->id, $this->part);
     }
 
     /** With an amount that came from somewhere else. */
     public function measured(string $amountText, ?Amount $amount, ?float $grams, ?float $millilitres, Doubt $doubt, float $confidence): self
     {
-        $doubts = array_values(array_filter($this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d));
+        $doubts = array_values(array_filter(
+            $this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d,
+        ));
 
-        return new self($this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText, $this->food, $this->cut,
+        return new self(
+            $this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText,
+            $this->food, $this->cut,
             $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess, $this->id, $this->part);
     }
 }

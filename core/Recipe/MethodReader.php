@@ -58,7 +58,8 @@ final readonly class MethodReader
 
     public static function isBraise(Act $act): bool
     {
-        return ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK);
+        return ActKind::Cook === $act->kind
+            && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK);
     }
 
     /**
@@ -87,7 +88,12 @@ final readonly class MethodReader
                 continue;
             }
             $after = $after || [] !== array_filter($read, self::isBraise(...));
-            $told = [] === $read ? [new Act("$step->id.1", ActKind::Other, array_map(static fn (int $p): string => $ingredients[$p]->key(), $naming->in($step->source)), source: $step->source)] : $read;
+            $told = [] === $read
+                ? [new Act(
+                    "$step->id.1", ActKind::Other,
+                    array_map(static fn (int $p): string => $ingredients[$p]->key(), $naming->in($step->source)), source: $step->source,
+                )]
+                : $read;
             array_push($acts, ...array_map(static fn (Act $a): Act => $a->onLine($step->line), $told));
         }
 
@@ -105,7 +111,9 @@ final readonly class MethodReader
     {
         if (null !== $correction?->kind) {
             $foods = array_values(array_unique(array_merge(...array_map(static fn (Act $a): array => $a->foods, $read))));
-            $read = [new Act("$step->id.1", $correction->kind, $foods, $read[0]->minutes ?? null, until: $read[0]->until ?? null, source: $step->source)];
+            $read = [new Act(
+                "$step->id.1", $correction->kind, $foods, $read[0]->minutes ?? null, until: $read[0]->until ?? null, source: $step->source,
+            )];
         }
         if (null === $correction?->minutes || [] === $read) {
             return $read;
@@ -115,6 +123,8 @@ final readonly class MethodReader
             $longest = ($act->minutes->high ?? 0.0) > ($read[$longest]->minutes->high ?? 0.0) ? $k : $longest;
         }
 
-        return array_map(static fn (Act $a, int $k): Act => $k === $longest ? $a->lasting($correction->minutes) : $a, $read, array_keys($read));
+        return array_map(
+            static fn (Act $a, int $k): Act => $k === $longest ? $a->lasting($correction->minutes) : $a, $read, array_keys($read),
+        );
     }
 }

@@ -11,7 +11,10 @@ use Pausis\Core\Larder\Role;
 final readonly class Naming
 {
     /** Last words of names that name no kind of food. */
-    private const PARTS_OF_NAMES = ['stalk', 'stalks', 'stick', 'sticks', 'leaf', 'leaves', 'sprig', 'sprigs', 'powder', 'paste', 'sauce', 'juice', 'pieces', 'bunch', 'bulb', 'seed', 'seeds', 'root'];
+    private const PARTS_OF_NAMES = [
+        'stalk', 'stalks', 'stick', 'sticks', 'leaf', 'leaves', 'sprig', 'sprigs', 'powder', 'paste', 'sauce', 'juice', 'pieces', 'bunch',
+        'bulb', 'seed', 'seeds', 'root',
+    ];
 
     /** @var list<list<string>> names of each ingredient */
     private array $names;
@@ -21,7 +24,9 @@ final readonly class Naming
     {
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
-        $this->names = array_map(static fn (array $of, Ingredient $one): array => [...$of, ...array_diff(self::kindsOf($one), $own)], $names, $ingredients);
+        $this->names = array_map(
+            static fn (array $of, Ingredient $one): array => [...$of, ...array_diff(self::kindsOf($one), $own)], $names, $ingredients,
+        );
     }
 
     /** @return list<int> places among the ingredients */
@@ -74,6 +79,8 @@ final readonly class Naming
             array_push($kinds, $last, (string) preg_replace('/s$/u', '', $last));
         }
 
-        return array_values(array_unique(array_filter($kinds, static fn (string $k): bool => \strlen($k) > 3 && !\in_array($k, self::PARTS_OF_NAMES, true))));
+        return array_values(array_unique(array_filter(
+            $kinds, static fn (string $k): bool => \strlen($k) > 3 && !\in_array($k, self::PARTS_OF_NAMES, true),
+        )));
     }
 }

@@ -11,7 +11,8 @@ final readonly class Part
      * @param list<string> $ingredients ids; a food may be in several parts
      * @param list<Act>    $acts        in order
      */
-    public function __construct(public string $id, public PartKind $kind, public string $title, public array $ingredients, public array $acts)
-    {
+    public function __construct(
+        public string $id, public PartKind $kind, public string $title, public array $ingredients, public array $acts,
+    ) {
     }
 }

@@ -38,8 +38,9 @@ final readonly class RecipeReader
      *
      * @param UnitSystem|null $system whose cups and spoons; null for a guess from the text
      */
-    public function read(string $text, Problems $problems, string $path = 'text', ?UnitSystem $system = null, Vocabulary $vocabulary = new Vocabulary()): ?Reading
-    {
+    public function read(
+        string $text, Problems $problems, string $path = 'text', ?UnitSystem $system = null, Vocabulary $vocabulary = new Vocabulary(),
+    ): ?Reading {
         if (\strlen($text) > self::MOST_BYTES) {
             $problems->add('recipe-too-long', $path, ['kilobytes' => \strlen($text) / 1000, 'most' => self::MOST_BYTES / 1000]);
 
@@ -71,15 +72,22 @@ final readonly class RecipeReader
     private static function isInAnotherLanguage(string $text): bool
     {
         $text = mb_strcut($text, 0, self::LANGUAGE_BYTES);
-        $others = max(array_map(static fn (string $words): int => (int) preg_match_all("/(?<![\\p{L}])(?:$words)(?![\\p{L}])/iu", $text), self::OTHER_LANGUAGES));
+        $others = max(array_map(
+            static fn (string $words): int => (int) preg_match_all("/(?<![\\p{L}])(?:$words)(?![\\p{L}])/iu", $text), self::OTHER_LANGUAGES,
+        ));
 
-        return $others >= 6 && $others > 2 * (int) preg_match_all('/(?<![\p{L}])(?:the|and|with|for|of|until|then|into|to|is|it|them|add|cook|or)(?![\p{L}])/iu', $text);
+        return $others >= 6 && $others > 2 * (int) preg_match_all(
+            '/(?<![\p{L}])(?:the|and|with|for|of|until|then|into|to|is|it|them|add|cook|or)(?![\p{L}])/iu', $text,
+        );
     }
 
     private static function cleaned(string $text): string
     {
         $text = mb_scrub(self::inUtf8($text), 'UTF-8');
-        $text = str_replace(["\r\n", "\r", "\u{2028}", "\u{2029}", "\u{85}", "\u{a0}", "\u{202f}", "\u{2009}", "\u{feff}"], ["\n", "\n", "\n", "\n", "\n", ' ', ' ', ' ', ''], $text);
+        $text = str_replace(
+            ["\r\n", "\r", "\u{2028}", "\u{2029}", "\u{85}", "\u{a0}", "\u{202f}", "\u{2009}", "\u{feff}"],
+            ["\n", "\n", "\n", "\n", "\n", ' ', ' ', ' ', ''], $text,
+        );
 
         return (string) preg_replace('/[^\P{C}\n\t]/u', '', $text);
     }
@@ -88,8 +96,12 @@ final readonly class RecipeReader
     private static function inUtf8(string $text): string
     {
         return match (true) {
-            str_starts_with($text, "\xff\xfe") && 0 === \strlen($text) % 2 && !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16LE'),
-            str_starts_with($text, "\xfe\xff") && 0 === \strlen($text) % 2 && !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16BE'),
+            str_starts_with($text, "\xff\xfe")
+                && 0 === \strlen($text) % 2
+                && !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($text, "\xfe\xff")
+                && 0 === \strlen($text) % 2
+                && !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16BE'),
             !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding($text, 'UTF-8', 'Windows-1252'),
             default => $text,
         };

@@ -13,13 +13,17 @@ final readonly class StepReader
     private const LONG_MINUTES = 40.0;
     /** Oven temperatures without a unit: no oven reaches this in °C and few recipes ask less in °F. */
     private const FAHRENHEIT_FROM = 255.0;
-    private const WAITS = '/\b(soak|marinate|marinade|chill|overnight|fridge|refrigerat\w*|stand|cool|rest (?:for|it|them|the meat)|dry-brine|before (?:you|serving)|defrost|thaw)\b/iu';
+    private const WAITS = '/\b(soak|marinate|marinade|chill|overnight|fridge|refrigerat\w*|stand|cool|rest (?:for|it|them|the meat)'
+        .'|dry-brine|before (?:you|serving)|defrost|thaw)\b/iu';
     private const LAST_PART = '/\b(?:for|in|during) the (?:last|final)\b|\b(?:before|from) the end\b|\blast (?:hour|half)\b/iu';
     private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
-    private const HOB = '/\b(?<level>(?:very |really |fairly )?(?:low|lowest|gentle|medium[- ]low|medium[- ]high|medium|moderate|high|highest|fierce|hot|lively)) (?:heat|flame|hob|ring|burner|simmer|boil)\b/iu';
-    private const SETTING = '/\b(?:(?:on|to|at|turn(?:ed)? to|set to) (?:the )?(?<on>low|medium|high|warm)\b(?!\s+(?:heat|flame|hob|ring|pressure|simmer|boil))|(?<named>low|medium|high|warm) setting)/iu';
+    private const HOB = '/\b(?<level>(?:very |really |fairly )?(?:low|lowest|gentle|medium[- ]low|medium[- ]high|medium|moderate|high'
+        .'|highest|fierce|hot|lively)) (?:heat|flame|hob|ring|burner|simmer|boil)\b/iu';
+    private const SETTING = '/\b(?:(?:on|to|at|turn(?:ed)? to|set to) (?:the )?(?<on>low|medium|high|warm)\b(?!\s+(?:heat|flame|hob|ring'
+        .'|pressure|simmer|boil))|(?<named>low|medium|high|warm) setting)/iu';
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
-    private const VESSEL = '/\b(?<vessel>slow cooker|pressure cooker|casserole(?: dish)?|dutch oven|frying pan|sauté pan|saucepan|stockpot|heavy pot|large pot|big pot|roasting tin|baking dish|tagine|wok|skillet|bowl|insert|pot|pan|oven|dish)\b/iu';
+    private const VESSEL = '/\b(?<vessel>slow cooker|pressure cooker|casserole(?: dish)?|dutch oven|frying pan|sauté pan|saucepan'
+        .'|stockpot|heavy pot|large pot|big pot|roasting tin|baking dish|tagine|wok|skillet|bowl|insert|pot|pan|oven|dish)\b/iu';
     private const GAS_MARK = '/\bgas\s*(?:mark\s*)?(?<mark>¼|½|\d{1,2})\b/iu';
 
     private string $duration;
@@ -39,7 +43,10 @@ final readonly class StepReader
         $meant = $guess->text ?? $sentence;
         $minutes = $this->minutes($meant);
         $method = Method::mentioned($meant);
-        $long = null !== $minutes && $minutes['high'] >= self::LONG_MINUTES && !preg_match(self::WAITS, $meant) && !preg_match(self::LAST_PART, $meant);
+        $long = null !== $minutes
+            && $minutes['high'] >= self::LONG_MINUTES
+            && !preg_match(self::WAITS, $meant)
+            && !preg_match(self::LAST_PART, $meant);
         $cooker = Method::SlowCooker === $method || ($long && !preg_match(self::HOB, $meant));
 
         return new Step($line, $sentence, StepKind::of($meant, $long), $minutes, $this->celsius($meant), $method,
@@ -99,8 +106,14 @@ final readonly class StepReader
                 default => (int) $gas['mark'] >= 1 && (int) $gas['mark'] <= 9 ? 121.0 + 14.0 * (int) $gas['mark'] : null,
             };
         }
-        if (!preg_match('/(?<![\d.,])(\d{2,3})\s*(?:°|º|degrees?)?\s*(c|f|celsius|fahrenheit|centigrade)?(?:\s*fan)?(?![\p{L}\d])(?!\s*(?:g|ml|min|hour|kg))/iu', $sentence, $m, \PREG_UNMATCHED_AS_NULL)
-            || (!isset($m[2]) && !preg_match('/oven|°|degrees|roast|bake|\b(?:at|to) (?:1[1-9]|2[0-6]|3[0-9]|4[0-5])[05]\b/iu', $sentence))) {
+        if (!preg_match(
+            '/(?<![\d.,])(\d{2,3})\s*(?:°|º|degrees?)?\s*(c|f|celsius|fahrenheit|centigrade)?(?:\s*fan)?(?![\p{L}\d])(?!\s*(?:g|ml|min'
+                .'|hour|kg))/iu',
+            $sentence, $m, \PREG_UNMATCHED_AS_NULL,
+        )
+            || (!isset($m[2]) && !preg_match(
+                '/oven|°|degrees|roast|bake|\b(?:at|to) (?:1[1-9]|2[0-6]|3[0-9]|4[0-5])[05]\b/iu', $sentence,
+            ))) {
             return null;
         }
         $value = (float) $m[1];

@@ -12,7 +12,10 @@ final class TypedQuantity
 {
     private const KILOGRAMS = ['kg|kgs|kilos?' => 1.0, 'g|gr|grams?' => 0.001, 'lbs?|pounds?' => 0.45359, 'oz|ounces?' => 0.02835];
     private const CENTIMETRES = ['cm' => 1.0, 'mm' => 0.1, 'in|inch|inches|"|″' => 2.54];
-    private const MILLILITRES = ['ml' => 1.0, 'cl' => 10.0, 'dl' => 100.0, 'l|litres?|liters?' => 1000.0, 'cups?' => 240.0, 'fl\.? ?oz' => 29.57, 'pints?' => 568.0, 'qt|quarts?' => 946.4, 'tbsp' => 15.0];
+    private const MILLILITRES = [
+        'ml' => 1.0, 'cl' => 10.0, 'dl' => 100.0, 'l|litres?|liters?' => 1000.0, 'cups?' => 240.0, 'fl\.? ?oz' => 29.57, 'pints?' => 568.0,
+        'qt|quarts?' => 946.4, 'tbsp' => 15.0,
+    ];
     private const HOURS = ['h|hrs?|hours?' => 1.0, 'm|min|mins|minutes?' => 1 / 60];
 
     public static function kilograms(string $typed, string $path, Problems $problems): ?float

@@ -31,9 +31,15 @@ final class TypedTime
         if (preg_match('/^'.self::HOUR.'(?:[:.h](?<minute>[0-5]\d))?'.self::HALF_DAY.'$/u', $text, $m)) {
             return self::written(self::number($m['hour']), (int) ($m['minute'] ?? 0), $m['half'] ?? null, $evening);
         }
-        if (preg_match('/^(?<part>half|(?:a )?quarter|\d{1,2}|five|ten|twenty(?:[ -]five)?) (?:minutes? )?(?<way>past|after|to|before) '.self::HOUR.self::HALF_DAY.'$/u', $text, $m)
+        if (preg_match(
+            '/^(?<part>half|(?:a )?quarter|\d{1,2}|five|ten|twenty(?:[ -]five)?) (?:minutes? )?(?<way>past|after|to|before) '
+                .self::HOUR.self::HALF_DAY.'$/u',
+            $text, $m,
+        )
             || preg_match('/^(?<part>half) (?<way>)'.self::HOUR.self::HALF_DAY.'$/u', $text, $m)) {
-            return self::fromPart($m['part'], \in_array($m['way'], ['to', 'before'], true), self::number($m['hour']), $m['half'] ?? null, $evening);
+            return self::fromPart(
+                $m['part'], \in_array($m['way'], ['to', 'before'], true), self::number($m['hour']), $m['half'] ?? null, $evening,
+            );
         }
 
         return null;

@@ -8,9 +8,11 @@ namespace Pausis\Core\Recipe;
 final readonly class Way
 {
     /**
-     * @param Minutes|null                                                              $minutes  of the whole way; of a slow cooker those of its lowest setting
+     * @param Minutes|null                                                              $minutes  of the whole way; of a slow cooker those
+     *                                                                                            of its lowest setting
      * @param array{float, float}|null                                                  $celsius  of the oven, from and to
-     * @param array<string, Minutes>                                                    $settings of a slow cooker: low, medium, high, auto, or several joined by +
+     * @param array<string, Minutes>                                                    $settings of a slow cooker: low, medium, high,
+     *                                                                                            auto, or several joined by +
      * @param list<array{setting: string, minutes: Minutes}>                            $phases   where its setting changes
      * @param string|null                                                               $lid      lidded, ajar, open; null if unsaid
      * @param list<array{ingredient: int, factor: float|null, millilitres: float|null}> $amounts  what it takes otherwise
@@ -30,12 +32,16 @@ final readonly class Way
     /** @param list<array{ingredient: int, factor: float|null, millilitres: float|null}> $amounts */
     public function taking(array $amounts): self
     {
-        return new self($this->method, $this->minutes, $this->celsius, $this->settings, $this->phases, $this->lid, $amounts, $this->confidence);
+        return new self(
+            $this->method, $this->minutes, $this->celsius, $this->settings, $this->phases, $this->lid, $amounts, $this->confidence,
+        );
     }
 
     public function original(): ?OriginalMethod
     {
         return null === $this->minutes || $this->minutes->middle() <= 0 ? null
-            : new OriginalMethod($this->method, $this->minutes->middle() / 60, null === $this->celsius ? null : ($this->celsius[0] + $this->celsius[1]) / 2);
+            : new OriginalMethod(
+                $this->method, $this->minutes->middle() / 60, null === $this->celsius ? null : ($this->celsius[0] + $this->celsius[1]) / 2,
+            );
     }
 }

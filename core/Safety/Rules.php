@@ -74,7 +74,9 @@ final class Rules
         $limit = self::counterHours($room);
 
         return match (true) {
-            $delay->seconds > 0 && $delay->inHours() + $out->inHours() > $limit => new Finding('delayed-too-long', Severity::Refuse, ['hours' => $delay->inHours() + $out->inHours(), 'limitHours' => $limit]),
+            $delay->seconds > 0 && $delay->inHours() + $out->inHours() > $limit => new Finding(
+                'delayed-too-long', Severity::Refuse, ['hours' => $delay->inHours() + $out->inHours(), 'limitHours' => $limit],
+            ),
             $delay->seconds > 0 && !$everythingCold => new Finding('delayed-warm', Severity::Refuse),
             $delay->seconds > 0 => new Finding('delayed', Severity::Warn, ['hours' => $delay->inHours()]),
             default => null,
@@ -86,7 +88,9 @@ final class Rules
     {
         $limit = self::counterHours($room);
 
-        return $time->inHours() > $limit ? new Finding('too-long-on-the-counter', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => $limit]) : null;
+        return $time->inHours() > $limit
+            ? new Finding('too-long-on-the-counter', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => $limit])
+            : null;
     }
 
     private static function counterHours(Temperature $room): float
@@ -104,7 +108,9 @@ final class Rules
             WhyWarm::JustHot === $before->why && null !== $before->since => self::brownedAhead($before->since),
             WhyWarm::LeftOut === $before->why && null === $before->since => new Finding('out-how-long', Severity::Refuse, $variables),
             null === $before->why && $meat->celsius > self::FRIDGE_CELSIUS => new Finding('why-so-warm', Severity::Refuse, $variables),
-            WhyWarm::JustHot !== $before->why && $meat->celsius > self::HOT_CELSIUS => new Finding('warm-all-through', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::HOT_CELSIUS]),
+            WhyWarm::JustHot !== $before->why && $meat->celsius > self::HOT_CELSIUS => new Finding(
+                'warm-all-through', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::HOT_CELSIUS],
+            ),
             default => null,
         };
     }
@@ -114,8 +120,12 @@ final class Rules
     {
         return match (true) {
             !$cooked => new Finding('cooking-on-warm', Severity::Refuse),
-            $coolest->celsius < self::HOLDING_CELSIUS => new Finding('warm-too-cool', Severity::Refuse, ['celsius' => $coolest->celsius, 'limitCelsius' => self::HOLDING_CELSIUS]),
-            $time->inHours() > self::WARM_HOURS => new Finding('warm-too-long', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => self::WARM_HOURS]),
+            $coolest->celsius < self::HOLDING_CELSIUS => new Finding(
+                'warm-too-cool', Severity::Refuse, ['celsius' => $coolest->celsius, 'limitCelsius' => self::HOLDING_CELSIUS],
+            ),
+            $time->inHours() > self::WARM_HOURS => new Finding(
+                'warm-too-long', Severity::Refuse, ['hours' => $time->inHours(), 'limitHours' => self::WARM_HOURS],
+            ),
             default => null,
         };
     }
@@ -135,7 +145,9 @@ final class Rules
         return match (true) {
             !$someoneHome, $long, !$cooked && $tooSlow => new Finding('power-cut-throw-away', Severity::Refuse),
             0.0 === $under60->seconds => null,
-            $cooked => new Finding('power-cut-cooked', Severity::Warn, ['hours' => $under60->inHours(), 'limitHours' => self::COOKED_UNDER_60_HOURS]),
+            $cooked => new Finding(
+                'power-cut-cooked', Severity::Warn, ['hours' => $under60->inHours(), 'limitHours' => self::COOKED_UNDER_60_HOURS],
+            ),
             default => new Finding('power-cut-finish-elsewhere', Severity::Warn, [], 'finish-elsewhere'),
         };
     }
@@ -143,7 +155,9 @@ final class Rules
     /** A stoneware insert filled the evening before and straight from the fridge. */
     public static function coldInsert(Temperature $insert): ?Finding
     {
-        return $insert->celsius < self::COLD_INSERT_CELSIUS ? new Finding('cold-insert', Severity::Warn, ['celsius' => $insert->celsius]) : null;
+        return $insert->celsius < self::COLD_INSERT_CELSIUS
+            ? new Finding('cold-insert', Severity::Warn, ['celsius' => $insert->celsius])
+            : null;
     }
 
     /** Browned or part-cooked meat is not kept to be finished later. */
@@ -157,7 +171,9 @@ final class Rules
     {
         $share = $doseAtServing / $joint->needHours;
 
-        return $joint->cut->lean && $share > self::LEAN_DRIES ? new Finding('lean-dries', Severity::Warn, ['times' => round($share, 1)]) : null;
+        return $joint->cut->lean && $share > self::LEAN_DRIES
+            ? new Finding('lean-dries', Severity::Warn, ['times' => round($share, 1)])
+            : null;
     }
 
     /** @return list<Finding> */
@@ -192,7 +208,9 @@ final class Rules
         $findings = [];
         foreach ($in as $i) {
             if (true === $i->food?->phaseolus) {
-                $findings[] = new Finding('boil-beans', Severity::Refuse, ['food' => $i->foodText, 'left' => 'no'], 'boil-beans-first', true);
+                $findings[] = new Finding(
+                    'boil-beans', Severity::Refuse, ['food' => $i->foodText, 'left' => 'no'], 'boil-beans-first', true,
+                );
             } elseif (\in_array(Doubt::WasRawBeans, $i->doubts, true)) {
                 $findings[] = new Finding('boil-beans', Severity::Warn, ['food' => $i->source, 'left' => 'yes']);
             } elseif (true === $i->food?->soak) {

@@ -63,12 +63,17 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function draft(): array
     {
-        $cooker = $this->call('POST', '/api/cookers', ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => ''], 201);
+        $cooker = $this->call(
+            'POST', '/api/cookers', ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => ''], 201,
+        );
         $draft = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE])['draft'];
         self::assertIsArray($draft);
 
         /** @var array<string, mixed> */
-        return [...$draft, 'cookerId' => $cooker['id'], 'serveAt' => '2026-11-26T19:00', 'away' => [['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:20', 'who' => '', 'what' => 'away']]];
+        return [
+            ...$draft, 'cookerId' => $cooker['id'], 'serveAt' => '2026-11-26T19:00',
+            'away' => [['from' => '2026-11-26T08:10', 'to' => '2026-11-26T17:20', 'who' => '', 'what' => 'away']],
+        ];
     }
 
     /**

@@ -87,7 +87,9 @@ final class BraiseApiTest extends ApiTestCase
         yield 'no meat' => [['meat.weight' => '0 kg'], 'meat.weight', 'must lie between'];
         yield 'forty kilograms' => [['meat.weight' => '40 kg'], 'meat.weight', 'must lie between'];
         yield 'words for a weight' => [['meat.weight' => 'a big one'], 'meat.weight', 'wasn’t understood'];
-        yield 'thicker than its weight allows' => [['meat.weight' => '300 g', 'meat.pieces' => '1', 'meat.thickness' => '12 cm'], 'meat.thickness', 'the thickest it can be'];
+        yield 'thicker than its weight allows' => [
+            ['meat.weight' => '300 g', 'meat.pieces' => '1', 'meat.thickness' => '12 cm'], 'meat.thickness', 'the thickest it can be',
+        ];
         yield 'frozen' => [['meat.start' => '-18 °C'], 'meat.start', 'thaw it'];
         yield 'no cut' => [['meat.cut' => ''], 'meat.cut', 'Choose the cut'];
         yield 'yesterday' => [['serveAt' => '2026-11-25T19:00'], 'serveAt', 'already over'];
@@ -116,13 +118,17 @@ final class BraiseApiTest extends ApiTestCase
 
         self::assertSame($draft, $braise['draft']);
         self::assertNull($braise['adaptation']);
-        self::assertSame([$path], array_values(array_unique(array_filter(array_column((array) $braise['problems'], 'path'), is_string(...)))));
+        self::assertSame(
+            [$path], array_values(array_unique(array_filter(array_column((array) $braise['problems'], 'path'), is_string(...)))),
+        );
         self::assertStringContainsString($message, self::text($braise, 'problems.0.message'));
     }
 
     public function testAwayAllDayHasNoTimeToLoadAndAWayOut(): void
     {
-        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00']]], 201);
+        $braise = $this->call(
+            'POST', '/api/braises', [...$this->draft(), 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00']]], 201,
+        );
 
         self::assertStringContainsString('no moment to load', self::text($braise, 'adaptation.verdict'));
         self::assertTrue(self::in($braise, 'adaptation.wantsWay'));
@@ -139,12 +145,16 @@ final class BraiseApiTest extends ApiTestCase
 
     public function testAJointLargerThanTheCookerIsRefused(): void
     {
-        $small = $this->call('POST', '/api/cookers', ['name' => 'Small', 'capacity' => '1.5', 'shape' => 'round', 'watts' => '', 'autoWarm' => ''], 201);
+        $small = $this->call(
+            'POST', '/api/cookers', ['name' => 'Small', 'capacity' => '1.5', 'shape' => 'round', 'watts' => '', 'autoWarm' => ''], 201,
+        );
         $draft = $this->draft();
         $draft['meat'] = ['cut' => 'pork-shoulder', 'weight' => '4 kg', 'pieces' => '1', 'thickness' => '', 'start' => '5'];
         $draft['cookerId'] = $small['id'];
 
-        self::assertStringContainsString('doesn’t fit this cooker', self::text($this->call('POST', '/api/braises', $draft, 201), 'adaptation.verdict'));
+        self::assertStringContainsString(
+            'doesn’t fit this cooker', self::text($this->call('POST', '/api/braises', $draft, 201), 'adaptation.verdict'),
+        );
     }
 
     public function testAHeavyJointIsRefusedOnLowWithARemedyThatHelps(): void
@@ -201,7 +211,13 @@ final class BraiseApiTest extends ApiTestCase
     public function testUnitsAndClockFollowTheHouse(): void
     {
         $draft = $this->draft();
-        $this->call('PUT', '/api/house', ['altitude' => '2100 ft', 'room' => '68 F', 'timeZone' => 'Europe/Vienna', 'units' => 'us', 'clock' => '12', 'bedtime' => '22:45', 'rises' => '06:15']);
+        $this->call(
+            'PUT', '/api/house',
+            [
+                'altitude' => '2100 ft', 'room' => '68 F', 'timeZone' => 'Europe/Vienna', 'units' => 'us', 'clock' => '12',
+                'bedtime' => '22:45', 'rises' => '06:15',
+            ],
+        );
         $adaptation = $this->call('POST', '/api/braises/preview', $draft);
 
         self::assertStringContainsString('cups', self::text($adaptation, 'adaptation.liquid.text'));
@@ -211,14 +227,23 @@ final class BraiseApiTest extends ApiTestCase
 
     public function testAHouseThatCantBeIsRefusedFieldByField(): void
     {
-        $problem = $this->call('PUT', '/api/house', ['altitude' => '9000 m', 'room' => 'cosy', 'timeZone' => 'Middle/Earth', 'units' => 'metric', 'clock' => '24', 'bedtime' => '25:00', 'rises' => '06:15'], 422);
+        $problem = $this->call(
+            'PUT', '/api/house',
+            [
+                'altitude' => '9000 m', 'room' => 'cosy', 'timeZone' => 'Middle/Earth', 'units' => 'metric', 'clock' => '24',
+                'bedtime' => '25:00', 'rises' => '06:15',
+            ],
+            422,
+        );
 
         self::assertSame(['altitude', 'room', 'timeZone', 'bedtime'], array_column((array) $problem['violations'], 'path'));
     }
 
     public function testACookerThatCantBeIsRefusedFieldByField(): void
     {
-        $problem = $this->call('POST', '/api/cookers', ['name' => ' ', 'capacity' => '60 L', 'shape' => 'oval', 'watts' => 'many', 'autoWarm' => ''], 422);
+        $problem = $this->call(
+            'POST', '/api/cookers', ['name' => ' ', 'capacity' => '60 L', 'shape' => 'oval', 'watts' => 'many', 'autoWarm' => ''], 422,
+        );
 
         self::assertSame(['name', 'watts', 'capacity'], array_column((array) $problem['violations'], 'path'));
     }

@@ -16,7 +16,9 @@ final class CalendarTest extends ApiTestCase
     {
         $events = $this->events($this->call('POST', '/api/braises', $this->draft(), 201));
 
-        self::assertSame(['prepare', 'switch-on', 'fork-test', 'likely-ready', 'sauce', 'serve', 'fridge'], $this->sorted(array_keys($events), $events));
+        self::assertSame(
+            ['prepare', 'switch-on', 'fork-test', 'likely-ready', 'sauce', 'serve', 'fridge'], $this->sorted(array_keys($events), $events),
+        );
         foreach ($events as $event) {
             self::assertSame('1', $event['alarms']);
             self::assertStringEndsWith('Z', $event['DTSTART']);
@@ -29,7 +31,10 @@ final class CalendarTest extends ApiTestCase
     {
         $braise = $this->call('POST', '/api/braises', $this->draft(), 201);
         $before = $this->events($braise);
-        $moved = $this->call('PUT', '/api/braises/'.self::text($braise, 'id'), ['revision' => 1, 'draft' => [...(array) $braise['draft'], 'serveAt' => '2026-11-26T19:30']]);
+        $moved = $this->call(
+            'PUT', '/api/braises/'.self::text($braise, 'id'),
+            ['revision' => 1, 'draft' => [...(array) $braise['draft'], 'serveAt' => '2026-11-26T19:30']],
+        );
         $after = $this->events($moved);
 
         foreach ($before as $kind => $event) {
@@ -80,7 +85,12 @@ final class CalendarTest extends ApiTestCase
      */
     private function sorted(array $kinds, array $events): array
     {
-        usort($kinds, static fn (string $a, string $b): int => [$events[$a]['DTSTART'], $events[$a]['DTEND']] <=> [$events[$b]['DTSTART'], $events[$b]['DTEND']]);
+        usort(
+            $kinds,
+            static fn (string $a, string $b): int => [
+                $events[$a]['DTSTART'], $events[$a]['DTEND'],
+            ] <=> [$events[$b]['DTSTART'], $events[$b]['DTEND']],
+        );
         // Likely ready may stand before or after the first test, as the cook's absence has it.
         $fixed = array_values(array_diff($kinds, ['likely-ready']));
         array_splice($fixed, 3, 0, ['likely-ready']);

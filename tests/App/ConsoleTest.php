@@ -17,9 +17,13 @@ final class ConsoleTest extends KernelTestCase
             'room' => ['temperature' => 21, 'altitude' => 0],
             'insertTemperature' => 20,
             'meat' => ['cut' => 'beef-chuck', 'kg' => 1.3, 'pieces' => 1, 'startTemperature' => 10, 'thicknessCm' => null, 'need' => null],
-            'contents' => [['kg' => 0.5, 'specificHeat' => 4050, 'temperature' => 20], ['kg' => 0.5, 'specificHeat' => 3900, 'temperature' => 15]],
+            'contents' => [
+                ['kg' => 0.5, 'specificHeat' => 4050, 'temperature' => 20], ['kg' => 0.5, 'specificHeat' => 3900, 'temperature' => 15],
+            ],
             'program' => [['fromHour' => 0, 'setting' => 'low']],
-            'events' => [['atHour' => 3, 'lidOpenMinutes' => 2], ['atHour' => 5, 'lidOpenMinutes' => 2], ['atHour' => 6, 'lidOpenMinutes' => 2]],
+            'events' => [
+                ['atHour' => 3, 'lidOpenMinutes' => 2], ['atHour' => 5, 'lidOpenMinutes' => 2], ['atHour' => 6, 'lidOpenMinutes' => 2],
+            ],
             'hours' => 16,
         ]);
 
@@ -99,12 +103,15 @@ final class ConsoleTest extends KernelTestCase
     {
         $tester = $this->tester('pausis:adapt');
         $tester->execute([
-            'file' => \dirname(__DIR__, 2).'/app/Console/sample/lamb-shanks.txt', '--cut' => 'lamb-shank', '--kg' => '1.6', '--pieces' => '4',
+            'file' => \dirname(__DIR__, 2).'/app/Console/sample/lamb-shanks.txt', '--cut' => 'lamb-shank', '--kg' => '1.6',
+            '--pieces' => '4',
             '--cooker' => '6.5', '--serve' => '19:45', '--away' => '08:10-17:20', '--level' => 'a-third',
         ]);
         $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
 
-        self::assertSame(['verdict', 'settings', 'ledger', 'liquid', 'salt', 'fill', 'day', 'safety', 'method', 'takeOut', 'ways'], array_keys($answer));
+        self::assertSame(
+            ['verdict', 'settings', 'ledger', 'liquid', 'salt', 'fill', 'day', 'safety', 'method', 'takeOut', 'ways'], array_keys($answer),
+        );
         self::assertIsString($answer['verdict']);
         self::assertStringContainsString('eat at 19:45', $answer['verdict']);
     }

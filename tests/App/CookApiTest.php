@@ -13,7 +13,10 @@ final class CookApiTest extends ApiTestCase
         parent::setUp();
         // Planned for an early meal and switched on the evening before, so that at 05:30 the pot has been on for ten hours.
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => []], 201);
-        $this->cook = '/api/cooks/'.self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
+        $this->cook = '/api/cooks/'.self::text(
+            $this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201),
+            'id',
+        );
     }
 
     public function testAResistingForkMovesTheWindowAndThePlan(): void
@@ -46,15 +49,29 @@ final class CookApiTest extends ApiTestCase
         self::assertStringStartsWith('In by ', self::text($view, 'adaptation.verdict'));
         self::assertSame('2026-11-25T19:30:00+01:00', self::text($view, 'adaptation.wholeDay.switchOn'));
         self::assertSame(basename($this->cook), $view['cookId']);
-        $saved = $this->call('PUT', "/api/braises/$braise", ['revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'sides' => ['mash']]]);
+        $saved = $this->call(
+            'PUT', "/api/braises/$braise", ['revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'sides' => ['mash']]],
+        );
         self::assertSame('2026-11-25T19:30:00+01:00', self::text($saved, 'adaptation.wholeDay.switchOn'));
     }
 
     public function testSideDishesFollowTheDinnerAndAreTickedOff(): void
     {
-        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => [], 'sides' => ['mash'], 'ownSides' => [['name' => 'apple sauce', 'work' => 5, 'cooking' => 15, 'where' => 'ring']]], 201);
-        $id = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
-        $jobs = static fn (array $cook): array => array_filter(array_column((array) $cook['tasks'], 'at', 'job'), static fn (string $job): bool => '' !== $job, \ARRAY_FILTER_USE_KEY);
+        $braise = $this->call(
+            'POST', '/api/braises',
+            [
+                ...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => [], 'sides' => ['mash'],
+                'ownSides' => [['name' => 'apple sauce', 'work' => 5, 'cooking' => 15, 'where' => 'ring']],
+            ],
+            201,
+        );
+        $id = self::text(
+            $this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201),
+            'id',
+        );
+        $jobs = static fn (array $cook): array => array_filter(
+            array_column((array) $cook['tasks'], 'at', 'job'), static fn (string $job): bool => '' !== $job, \ARRAY_FILTER_USE_KEY,
+        );
         $before = $this->call('GET', "/api/cooks/$id");
         self::assertSame(['mash-0', 'mash-1', 'mash-2', 'own0-0', 'own0-1'], self::sorted(array_keys($jobs($before))));
 
@@ -75,10 +92,16 @@ final class CookApiTest extends ApiTestCase
     {
         $house = self::in($this->call('GET', '/api/house'), 'draft');
         self::assertIsArray($house);
-        $this->call('PUT', '/api/house', [...$house, 'people' => [['id' => 'a', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'b', 'name' => 'Joris', 'habits' => '']]]);
+        $this->call(
+            'PUT', '/api/house',
+            [...$house, 'people' => [['id' => 'a', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'b', 'name' => 'Joris', 'habits' => '']]],
+        );
         $away = [['from' => '2026-11-26T06:00', 'to' => '2026-11-26T07:00', 'who' => 'b', 'what' => 'away']];
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => $away], 201);
-        $id = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201), 'id');
+        $id = self::text(
+            $this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201),
+            'id',
+        );
         $this->call('PUT', '/api/house', [...$house, 'revision' => 1]);
 
         self::assertStringStartsWith('Dinner', self::text($this->call('GET', "/api/cooks/$id"), 'headline'));
@@ -137,13 +160,19 @@ final class CookApiTest extends ApiTestCase
         self::assertSame('cooked', self::in($this->call('GET', '/api/braises'), '0.state'));
         self::assertTrue($this->call('POST', "$this->cook/close", ['servedAt' => '', 'note' => 'A second time.'])['closed']);
         self::assertCount(1, $this->call('GET', '/api/notebook'));
-        self::assertTrue($this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => ''])['closed'], 'a record that comes after is kept');
+        self::assertTrue(
+            $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => ''])['closed'],
+            'a record that comes after is kept',
+        );
     }
 
     public function testWhatACookTeachesIsKeptForTheNext(): void
     {
         $draft = (array) self::in($this->call('GET', '/api/braises/'.self::text($this->call('GET', $this->cook), 'braiseId')), 'draft');
-        $likely = fn (): mixed => self::in($this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => '2026-11-27T19:00']), 'adaptation.outcomes.0.windows.1.likely');
+        $likely = fn (): mixed => self::in(
+            $this->call('POST', '/api/braises/preview', [...$draft, 'serveAt' => '2026-11-27T19:00']),
+            'adaptation.outcomes.0.windows.1.likely',
+        );
         $before = $likely();
         $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '2026-11-26T05:00']);
         $this->call('POST', "$this->cook/fork-tests", ['answer' => 'resists', 'at' => '']);

@@ -19,7 +19,10 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($day);
 
         self::assertSame('', $day['clash']);
-        self::assertSame(['braise', 'mash', 'steamed-greens'], array_values(array_unique(array_filter(array_column((array) $day['jobs'], 'group'), is_string(...)))));
+        self::assertSame(
+            ['braise', 'mash', 'steamed-greens'],
+            array_values(array_unique(array_filter(array_column((array) $day['jobs'], 'group'), is_string(...)))),
+        );
         $starts = array_column((array) $day['jobs'], 'from');
         $sorted = $starts;
         sort($sorted);
@@ -60,7 +63,10 @@ final class DayApiTest extends ApiTestCase
         self::assertContains('Cook: apple sauce', array_column((array) $day['jobs'], 'text'));
 
         $many = array_fill(0, 6, [...$own, 'work' => 60]);
-        self::assertStringContainsString('apple sauce', self::text($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => $many]), 'adaptation.wholeDay.clash'));
+        self::assertStringContainsString(
+            'apple sauce',
+            self::text($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => $many]), 'adaptation.wholeDay.clash'),
+        );
         foreach ([['work', 9999], ['where', 'cellar']] as [$field, $value]) {
             $problem = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [[...$own, $field => $value]]], 422);
             self::assertSame("ownSides[0].$field", self::text($problem, 'violations.0.path'));
@@ -75,7 +81,9 @@ final class DayApiTest extends ApiTestCase
         self::assertArrayHasKey("$id-mash-2@pausis", $before);
         self::assertStringContainsString('Drain and mash', $before["$id-mash-2@pausis"]['SUMMARY']);
 
-        $this->call('PUT', "/api/braises/$id", ['revision' => 1, 'draft' => [...(array) $created['draft'], 'serveAt' => '2026-11-26T20:00']]);
+        $this->call(
+            'PUT', "/api/braises/$id", ['revision' => 1, 'draft' => [...(array) $created['draft'], 'serveAt' => '2026-11-26T20:00']],
+        );
         $after = $this->events('/api/braises/calendar.ics');
         self::assertSame(array_keys($before), array_keys($after));
         self::assertSame(['1', '2'], [$before["$id-serve@pausis"]['SEQUENCE'], $after["$id-serve@pausis"]['SEQUENCE']]);
@@ -117,7 +125,9 @@ final class DayApiTest extends ApiTestCase
 
     public function testTheKitchenSheetIsAPdfWithItsFontInside(): void
     {
-        $id = self::text($this->call('POST', '/api/braises', [...$this->draft(), 'title' => 'Shanks – “crème”', 'sides' => ['mash']], 201), 'id');
+        $id = self::text(
+            $this->call('POST', '/api/braises', [...$this->draft(), 'title' => 'Shanks – “crème”', 'sides' => ['mash']], 201), 'id',
+        );
         foreach (['a4' => 595, 'letter' => 612] as $paper => $points) {
             $this->client->request('GET', "/api/braises/$id/sheet.pdf?paper=$paper");
             $response = $this->client->getResponse();
@@ -170,7 +180,9 @@ final class DayApiTest extends ApiTestCase
         $jobs = array_column((array) self::in($answer, 'adaptation.wholeDay.jobs'), null, 'id');
 
         self::assertSame('', self::text($answer, 'adaptation.wholeDay.clash'));
-        self::assertSame(['2026-11-26T17:30:00+01:00', true, ''], [$jobs['mash-0']['from'], $jobs['mash-0']['pinned'], $jobs['mash-0']['refused']]);
+        self::assertSame(
+            ['2026-11-26T17:30:00+01:00', true, ''], [$jobs['mash-0']['from'], $jobs['mash-0']['pinned'], $jobs['mash-0']['refused']],
+        );
         self::assertSame([false, 'what comes of it can’t wait that long'], [$jobs['brown-meat']['pinned'], $jobs['brown-meat']['refused']]);
         self::assertSame($pins, self::in($answer, 'draft.pins'));
     }
@@ -178,29 +190,45 @@ final class DayApiTest extends ApiTestCase
     public function testLateGuestsAreWaitedFor(): void
     {
         $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['steamed-greens']];
-        $late = fn (string $typed): array => $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => [...(array) $draft['handling'], 'late' => $typed]]);
+        $late = fn (string $typed): array => $this->call(
+            'POST', '/api/braises/preview', [...$draft, 'handling' => [...(array) $draft['handling'], 'late' => $typed]],
+        );
 
         self::assertSame('', self::text($late(''), 'adaptation.wholeDay.lateText'));
-        self::assertSame('Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the meat out, cover it; take out: bay leaves.', self::text($late('30'), 'adaptation.wholeDay.lateText'));
+        self::assertSame(
+            'Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the'
+                .' meat out, cover it; take out: bay leaves.',
+            self::text($late('30'), 'adaptation.wholeDay.lateText'),
+        );
         self::assertSame('handling.late', self::text($late('a bit'), 'problems.0.path'));
         self::assertSame('handling.late', self::text($late('9 h'), 'problems.0.path'));
     }
 
     public function testATimerStartsAColdPotLaterAndNoOther(): void
     {
-        $handling = static fn (array $part): array => ['effort' => 'cold', 'hotLiquid' => false, 'warmInsert' => false, 'layers' => 'roots-under', 'lids' => [], 'start' => '', ...$part];
+        $handling = static fn (array $part): array => [
+            'effort' => 'cold', 'hotLiquid' => false, 'warmInsert' => false, 'layers' => 'roots-under', 'lids' => [], 'start' => '',
+            ...$part,
+        ];
         $draft = [...$this->draft(), 'setting' => 'high', 'away' => []];
         $cold = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => '1 h'])]);
-        self::assertStringContainsString('the timer set', json_encode(self::in($cold, 'adaptation.day'), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString(
+            'the timer set', json_encode(self::in($cold, 'adaptation.day'), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+        );
         $now = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling([])]);
         self::assertLessThan(self::text($now, 'adaptation.outcomes.1.switchOn'), self::text($cold, 'adaptation.outcomes.1.switchOn'));
 
         foreach (['3 h' => 'finding', '1 h' => 'browned'] as $delay => $what) {
-            $refused = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => $delay, 'effort' => 'browned' === $what ? 'full' : 'cold'])]);
+            $refused = $this->call(
+                'POST', '/api/braises/preview',
+                [...$draft, 'handling' => $handling(['delay' => $delay, 'effort' => 'browned' === $what ? 'full' : 'cold'])],
+            );
             self::assertStringStartsWith('Not this way', self::text($refused, 'adaptation.verdict'));
             self::assertSame(['handling' => ['delay' => '']], self::in($refused, 'adaptation.help.change'));
         }
-        $problem = $this->call('POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => 'a while', 'high' => '20 h'])]);
+        $problem = $this->call(
+            'POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => 'a while', 'high' => '20 h'])],
+        );
         self::assertSame(['handling.high', 'handling.delay'], array_column((array) $problem['problems'], 'path'));
     }
 }

@@ -11,15 +11,21 @@ final class FuzzTest extends ApiTestCase
     private const CASES = 300;
     private const ALLOWED = [200, 201, 204, 400, 403, 404, 405, 409, 413, 415, 422];
     private const PATHS = [
-        ['POST', '/api/recipes/read'], ['POST', '/api/recipes/lines'], ['POST', '/api/braises/preview'], ['POST', '/api/braises'], ['PUT', '/api/braises/%s'],
-        ['GET', '/api/braises/%s'], ['DELETE', '/api/braises/%s'], ['POST', '/api/braises/%s/cook'], ['POST', '/api/cooks/%s/fork-tests'], ['POST', '/api/cooks/%s/sauce'],
-        ['POST', '/api/cooks/%s/power'], ['POST', '/api/cooks/%s/facts'], ['POST', '/api/cooks/%s/close'], ['DELETE', '/api/cooks/%s/events/last'], ['POST', '/api/cooks/%s/done'],
-        ['POST', '/api/cookers'], ['PUT', '/api/cookers/%s'], ['POST', '/api/cookers/%s/water-test'], ['PUT', '/api/house'], ['POST', '/api/meanings'], ['DELETE', '/api/meanings/%s'],
+        ['POST', '/api/recipes/read'], ['POST', '/api/recipes/lines'],
+        ['POST', '/api/braises/preview'], ['POST', '/api/braises'], ['PUT', '/api/braises/%s'],
+        ['GET', '/api/braises/%s'], ['DELETE', '/api/braises/%s'],
+        ['POST', '/api/braises/%s/cook'], ['POST', '/api/cooks/%s/fork-tests'], ['POST', '/api/cooks/%s/sauce'],
+        ['POST', '/api/cooks/%s/power'], ['POST', '/api/cooks/%s/facts'],
+        ['POST', '/api/cooks/%s/close'], ['DELETE', '/api/cooks/%s/events/last'], ['POST', '/api/cooks/%s/done'],
+        ['POST', '/api/cookers'], ['PUT', '/api/cookers/%s'], ['POST', '/api/cookers/%s/water-test'],
+        ['PUT', '/api/house'], ['POST', '/api/meanings'], ['DELETE', '/api/meanings/%s'],
         ['GET', '/api/braises/%s/sheet.pdf'], ['GET', '/api/braises/%s/calendar.ics'], ['PATCH', '/api/house'], ['GET', '/api/nowhere/%s'],
     ];
     private const TEXTS = [
-        '', ' ', "\0", "a\0b", '-1', '0', '1e999', 'NaN', '999999999999 kg', '1/0 cup', '٣ kg', '½', '{{7*7}}', '<script>alert(1)</script>', "'; DROP TABLE braise; --", '../../etc/passwd', '%00', "\u{202e}evil",
-        'P999999999999999999999D', 'PT9999999999H', '9999-99-99T99:99', '2026-11-26T25:61', '2026-02-30T10:00', 'half past nine', '12', '-90 s', '-999999999 s', 'left-out', 'null', 'true', '[]', '🍲',
+        '', ' ', "\0", "a\0b", '-1', '0', '1e999', 'NaN', '999999999999 kg', '1/0 cup', '٣ kg', '½', '{{7*7}}', '<script>alert(1)</script>',
+        "'; DROP TABLE braise; --", '../../etc/passwd', '%00', "\u{202e}evil",
+        'P999999999999999999999D', 'PT9999999999H', '9999-99-99T99:99', '2026-11-26T25:61', '2026-02-30T10:00', 'half past nine', '12',
+        '-90 s', '-999999999 s', 'left-out', 'null', 'true', '[]', '🍲',
     ];
 
     public function testEveryRequestIsAnsweredAndNoneByAnError(): void
@@ -27,15 +33,29 @@ final class FuzzTest extends ApiTestCase
         mt_srand(self::SEED);
         $braise = $this->call('POST', '/api/braises', $this->draft(), 201);
         $draft = (array) $braise['draft'];
-        $cook = self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00', 'knowing' => ['already-on']], 201), 'id');
-        $bodies = [$draft, ['revision' => 1, 'draft' => $draft], ['text' => self::RECIPE], ['at' => '', 'setting' => 'low', 'answer' => 'gives', 'left' => '1 l', 'job' => 'x', 'fact' => 'boiled', 'value' => '9', 'minutes' => '3', 'home' => true],
-            self::in($this->call('GET', '/api/house'), 'draft'), ['name' => 'x', 'capacity' => '5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => '']];
+        $cook = self::text(
+            $this->call(
+                'POST', '/api/braises/'.self::text($braise, 'id').'/cook',
+                ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00', 'knowing' => ['already-on']], 201,
+            ),
+            'id',
+        );
+        $bodies = [$draft, ['revision' => 1, 'draft' => $draft], ['text' => self::RECIPE], [
+            'at' => '', 'setting' => 'low', 'answer' => 'gives', 'left' => '1 l', 'job' => 'x', 'fact' => 'boiled', 'value' => '9',
+            'minutes' => '3', 'home' => true,
+        ],
+            self::in($this->call('GET', '/api/house'), 'draft'), [
+                'name' => 'x', 'capacity' => '5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => '',
+            ]];
         $ids = [self::text($braise, 'id'), $cook, 'nobody', '%00', '..%2F..', str_repeat('9', 300), '%F0%9F%8D%B2'];
         $seen = [];
         for ($case = 0; $case < self::CASES; ++$case) {
             [$method, $path] = self::PATHS[mt_rand(0, \count(self::PATHS) - 1)];
             $body = $this->spoiled($bodies[mt_rand(0, \count($bodies) - 1)]);
-            $this->client->request($method, \sprintf($path, $ids[mt_rand(0, \count($ids) - 1)]), server: ['CONTENT_TYPE' => 'application/json'], content: 'GET' === $method ? null : $body);
+            $this->client->request(
+                $method, \sprintf($path, $ids[mt_rand(0, \count($ids) - 1)]), server: ['CONTENT_TYPE' => 'application/json'],
+                content: 'GET' === $method ? null : $body,
+            );
             $seen[$this->assertAnswered("$case: $method $path ".substr($body, 0, 300))] = true;
         }
         self::assertArrayHasKey(422, $seen);
@@ -44,7 +64,9 @@ final class FuzzTest extends ApiTestCase
 
     public function testOnlyItsOwnPagesWrite(): void
     {
-        $draft = json_encode(['name' => 'Planted', 'capacity' => '5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => ''], \JSON_THROW_ON_ERROR);
+        $draft = json_encode(
+            ['name' => 'Planted', 'capacity' => '5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => ''], \JSON_THROW_ON_ERROR,
+        );
         $json = ['CONTENT_TYPE' => 'application/json'];
         foreach ([
             [415, ['CONTENT_TYPE' => 'application/x-www-form-urlencoded'], 'name=Planted'],
@@ -57,9 +79,13 @@ final class FuzzTest extends ApiTestCase
             [201, [...$json, 'HTTP_SEC_FETCH_SITE' => 'same-origin'], $draft],
         ] as [$expected, $headers, $content]) {
             $this->client->request('POST', '/api/cookers', server: $headers, content: $content);
-            self::assertSame($expected, $this->assertAnswered(json_encode($headers, \JSON_THROW_ON_ERROR)), json_encode($headers, \JSON_THROW_ON_ERROR));
+            self::assertSame(
+                $expected, $this->assertAnswered(json_encode($headers, \JSON_THROW_ON_ERROR)), json_encode($headers, \JSON_THROW_ON_ERROR),
+            );
         }
-        $this->client->request('POST', '/api/house', ['_method' => 'PUT'], server: ['HTTP_X_HTTP_METHOD_OVERRIDE' => 'PUT', ...$json], content: '{}');
+        $this->client->request(
+            'POST', '/api/house', ['_method' => 'PUT'], server: ['HTTP_X_HTTP_METHOD_OVERRIDE' => 'PUT', ...$json], content: '{}',
+        );
         self::assertSame(405, $this->assertAnswered('method override'));
         self::assertCount(2, $this->call('GET', '/api/cookers'));
     }
@@ -67,16 +93,25 @@ final class FuzzTest extends ApiTestCase
     public function testPagesOfManyTagsAndAttributesAreTakenOrRefused(): void
     {
         $pages = [
-            'attributes' => '<html><body><p '.implode(' ', array_map(static fn (int $k): string => "a$k=1", range(1, 40_000))).'>2 onions</p></body></html>',
-            'scripts' => '<html><body>'.str_repeat('<script>1</script>', 20_000).'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
+            'attributes' => '<html><body><p '.implode(
+                ' ', array_map(static fn (int $k): string => "a$k=1", range(1, 40_000)),
+            ).'>2 onions</p></body></html>',
+            'scripts' => '<html><body>'.str_repeat('<script>1</script>', 20_000)
+                .'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',
             'open scripts' => '<html>'.str_repeat('<script', 100_000),
             'deep' => '<html><body>'.str_repeat('<div>', 15_000).'2 onions',
             'tags' => '<html><body>'.str_repeat('<b>x</b>', 30_000),
             'comments' => '<html>'.str_repeat('<!-- ', 100_000),
-            'duration' => '<html><script type="application/ld+json">'.json_encode(['@type' => 'Recipe', 'name' => 'x', 'cookTime' => 'P99999999999999999999DT99999999999H', 'recipeIngredient' => ['1 kg beef chuck', '2 onions'], 'recipeInstructions' => 'Braise for 3 hours.']).'</script></html>',
+            'duration' => '<html><script type="application/ld+json">'.json_encode([
+                '@type' => 'Recipe', 'name' => 'x', 'cookTime' => 'P99999999999999999999DT99999999999H',
+                'recipeIngredient' => ['1 kg beef chuck', '2 onions'], 'recipeInstructions' => 'Braise for 3 hours.',
+            ]).'</script></html>',
         ];
         foreach ($pages as $name => $page) {
-            $this->client->request('POST', '/api/recipes/read', server: ['CONTENT_TYPE' => 'application/json'], content: json_encode(['text' => $page, 'name' => 'page.html'], \JSON_THROW_ON_ERROR));
+            $this->client->request(
+                'POST', '/api/recipes/read', server: ['CONTENT_TYPE' => 'application/json'],
+                content: json_encode(['text' => $page, 'name' => 'page.html'], \JSON_THROW_ON_ERROR),
+            );
             self::assertContains($this->assertAnswered($name), [200, 422], $name);
         }
     }
@@ -140,7 +175,9 @@ final class FuzzTest extends ApiTestCase
         self::assertSame('nosniff', $response->headers->get('X-Content-Type-Options'), $what);
         if ($status >= 400) {
             self::assertSame('application/problem+json', $response->headers->get('Content-Type'), $what);
-            self::assertDoesNotMatchRegularExpression('/Pausis\\\\|Symfony|Exception|\\.php/', stripcslashes((string) $response->getContent()), $what);
+            self::assertDoesNotMatchRegularExpression(
+                '/Pausis\\\\|Symfony|Exception|\\.php/', stripcslashes((string) $response->getContent()), $what,
+            );
         }
 
         return $status;

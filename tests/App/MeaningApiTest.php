@@ -7,13 +7,16 @@ namespace Pausis\Tests\App;
 /** Corrections are remembered by the house, used for the next recipe, and forgotten when told. */
 final class MeaningApiTest extends ApiTestCase
 {
-    private const RECIPE_WITH_NEEPS = "Shin with neeps\nServes 4\n1 kg beef shin\n2 onions\n500 g neeps\n500 ml beef stock\nBrown the shin and simmer everything for 3 hours.";
+    private const RECIPE_WITH_NEEPS = "Shin with neeps\nServes 4\n1 kg beef shin\n2 onions\n500 g neeps\n500 ml beef stock\nBrown the"
+        .' shin and simmer everything for 3 hours.';
 
     public function testACorrectionIsUsedForTheNextRecipeUntilItIsForgotten(): void
     {
         self::assertSame('unknown', $this->roleOfNeeps());
 
-        $meaning = $this->call('POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'swede', 'role' => '', 'ignored' => false], 201);
+        $meaning = $this->call(
+            'POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'swede', 'role' => '', 'ignored' => false], 201,
+        );
         self::assertSame(['neeps', 'swede'], [$meaning['words'], $meaning['text']]);
         self::assertSame('vegetable', $this->roleOfNeeps());
         self::assertSame(['neeps'], array_column($this->call('GET', '/api/meanings'), 'words'));
@@ -39,7 +42,9 @@ final class MeaningApiTest extends ApiTestCase
         $draft = $this->draft();
         $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_NEEPS])['draft'];
         self::assertIsArray($read);
-        $id = self::text($this->call('POST', '/api/braises', [...$read, 'cookerId' => $draft['cookerId'], 'serveAt' => '2026-11-26T19:00'], 201), 'id');
+        $id = self::text(
+            $this->call('POST', '/api/braises', [...$read, 'cookerId' => $draft['cookerId'], 'serveAt' => '2026-11-26T19:00'], 201), 'id',
+        );
         $this->call('POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'swede', 'role' => '', 'ignored' => false], 201);
 
         self::assertSame('vegetable', self::in($this->call('GET', "/api/braises/$id"), 'understood.2.role'));
@@ -49,15 +54,25 @@ final class MeaningApiTest extends ApiTestCase
     {
         $lines = $this->call('POST', '/api/recipes/lines', ['sources' => ['2 onions', '3 cups stock'], 'line' => 4, 'measures' => 'us']);
 
-        self::assertSame([['2', 'onions', 4], ['3 cups', 'stock', 4]], array_map(static fn (mixed $l): array => \is_array($l) ? [$l['amount'], $l['food'], $l['line']] : [], $lines));
+        self::assertSame(
+            [['2', 'onions', 4], ['3 cups', 'stock', 4]],
+            array_map(static fn (mixed $l): array => \is_array($l) ? [$l['amount'], $l['food'], $l['line']] : [], $lines),
+        );
         $this->call('POST', '/api/recipes/lines', ['sources' => [], 'line' => 1, 'measures' => ''], 422);
         $this->call('POST', '/api/meanings', ['source' => '', 'food' => 'swede', 'role' => '', 'ignored' => false], 422);
     }
 
     public function testTheChoiceOfCupsChangesWhatIsPoured(): void
     {
-        $draft = [...$this->draft(), 'ingredients' => [['line' => 1, 'source' => '2 cups stock', 'amount' => '2 cups', 'food' => 'stock', 'role' => '', 'ignored' => false]]];
-        $quantity = fn (string $measures): string => self::text($this->call('POST', '/api/braises/preview', [...$draft, 'measures' => $measures]), 'understood.0.quantity');
+        $draft = [
+            ...$this->draft(),
+            'ingredients' => [[
+                'line' => 1, 'source' => '2 cups stock', 'amount' => '2 cups', 'food' => 'stock', 'role' => '', 'ignored' => false,
+            ]],
+        ];
+        $quantity = fn (string $measures): string => self::text(
+            $this->call('POST', '/api/braises/preview', [...$draft, 'measures' => $measures]), 'understood.0.quantity',
+        );
 
         self::assertSame(['480 mL', '500 mL'], [$quantity('us'), $quantity('metric')]);
     }

@@ -12,7 +12,10 @@ final class RecipeExportTest extends ApiTestCase
     /** @return iterable<string, array{string}> recipes of the corpus that name their meat and its amount */
     public static function recipes(): iterable
     {
-        foreach (['01-plain-british', '02-american-blog', '05-one-paragraph', '06-markdown', '07-groups', '14-red-braise', '18-pressure', '25-persian', '28-curry', '30-notes-and-asides'] as $name) {
+        foreach ([
+            '01-plain-british', '02-american-blog', '05-one-paragraph', '06-markdown', '07-groups', '14-red-braise', '18-pressure',
+            '25-persian', '28-curry', '30-notes-and-asides',
+        ] as $name) {
             yield $name => [(string) file_get_contents(\dirname(__DIR__)."/Core/Recipe/corpus/recipes/$name.txt")];
         }
     }
@@ -34,7 +37,9 @@ final class RecipeExportTest extends ApiTestCase
         self::assertSame([$read['title'], $read['serves']], [$fromMarkdown['title'], $fromMarkdown['serves']]);
         self::assertSame('slow-cooker', $fromMarkdown['method']);
         self::assertContains('cook', $fromMarkdown['kinds']);
-        $poured = array_filter(self::foods($braise), static fn (string $food): bool => 1 !== preg_match('/ (?:meat|liquid|tomato|dairy|acid)$/', $food));
+        $poured = array_filter(
+            self::foods($braise), static fn (string $food): bool => 1 !== preg_match('/ (?:meat|liquid|tomato|dairy|acid)$/', $food),
+        );
         self::assertSame([], array_values(array_diff($poured, $fromMarkdown['foods'])));
     }
 
@@ -55,7 +60,8 @@ final class RecipeExportTest extends ApiTestCase
         $draft = (array) $read['draft'];
 
         return [
-            'title' => $draft['title'], 'serves' => $draft['serves'], 'method' => self::in($draft, 'original.method'), 'foods' => self::foods($read),
+            'title' => $draft['title'], 'serves' => $draft['serves'], 'method' => self::in($draft, 'original.method'),
+            'foods' => self::foods($read),
             'kinds' => array_column((array) $read['steps'], 'kind'),
         ];
     }

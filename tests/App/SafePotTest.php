@@ -20,7 +20,9 @@ final class SafePotTest extends ApiTestCase
         self::assertSame('unsafe-start', self::in($asked, 'violations.0.code'));
         $changes = self::in($asked, 'violations.0.offers.0.changes');
         self::assertIsArray($changes);
-        $cook = $this->call('POST', $this->cookOf($braise), ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00', ...$changes], 201);
+        $cook = $this->call(
+            'POST', $this->cookOf($braise), ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00', ...$changes], 201,
+        );
 
         self::assertSame('why-so-warm', self::in($cook, 'flags.0.rule'));
         self::assertStringContainsString('throw it away', self::text($cook, 'flags.0.do'));
@@ -30,14 +32,28 @@ final class SafePotTest extends ApiTestCase
     public function testBeansAreFlaggedUntilTheyWereBoiled(): void
     {
         $draft = $this->draft();
-        $beans = ['line' => 0, 'source' => '250 g dried kidney beans', 'amount' => '250 g', 'food' => 'dried kidney beans', 'role' => '', 'ignored' => false];
+        $beans = [
+            'line' => 0, 'source' => '250 g dried kidney beans', 'amount' => '250 g', 'food' => 'dried kidney beans', 'role' => '',
+            'ignored' => false,
+        ];
         $braise = $this->braise([...$draft, 'ingredients' => [...(array) $draft['ingredients'], $beans]]);
         $cook = $this->call('POST', $this->cookOf($braise), ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00'], 201);
         $path = '/api/cooks/'.self::text($cook, 'id');
         self::assertSame('boiled', self::in($cook, 'flags.0.fact'));
 
-        self::assertContains('boil-beans', array_column((array) $this->call('POST', "$path/facts", ['fact' => 'boiled', 'value' => '10 min', 'at' => '5:10'])['flags'], 'rule'), 'ten minutes are too few');
-        self::assertNotContains('boil-beans', array_column((array) $this->call('POST', "$path/facts", ['fact' => 'boiled', 'value' => '30 min', 'at' => '5:00'])['flags'], 'rule'));
+        self::assertContains(
+            'boil-beans',
+            array_column(
+                (array) $this->call('POST', "$path/facts", ['fact' => 'boiled', 'value' => '10 min', 'at' => '5:10'])['flags'], 'rule',
+            ),
+            'ten minutes are too few',
+        );
+        self::assertNotContains(
+            'boil-beans',
+            array_column(
+                (array) $this->call('POST', "$path/facts", ['fact' => 'boiled', 'value' => '30 min', 'at' => '5:00'])['flags'], 'rule',
+            ),
+        );
         $this->call('POST', "$path/facts", ['fact' => 'all-is-well'], 422);
         $this->call('DELETE', "$path/events/last");
         self::assertContains('boil-beans', array_column((array) $this->call('GET', $path)['flags'], 'rule'), 'taken back');
@@ -48,8 +64,14 @@ final class SafePotTest extends ApiTestCase
     #[TestWith([true, '4 h', 'power-cut-throw-away'])]
     public function testAPowerCutSaysWhatToDo(bool $home, string $long, string $rule): void
     {
-        $cook = $this->call('POST', $this->cookOf($this->braise($this->draft())), ['at' => '2026-11-26T00:30', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00'], 201);
-        $after = $this->call('POST', '/api/cooks/'.self::text($cook, 'id').'/power', ['minutes' => $long, 'home' => $home, 'at' => '4 h' === $long ? '1:00' : '3:00']);
+        $cook = $this->call(
+            'POST', $this->cookOf($this->braise($this->draft())),
+            ['at' => '2026-11-26T00:30', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00'], 201,
+        );
+        $after = $this->call(
+            'POST', '/api/cooks/'.self::text($cook, 'id').'/power',
+            ['minutes' => $long, 'home' => $home, 'at' => '4 h' === $long ? '1:00' : '3:00'],
+        );
 
         self::assertContains($rule, array_column((array) $after['flags'], 'rule'));
     }
@@ -67,7 +89,10 @@ final class SafePotTest extends ApiTestCase
         self::assertStringEndsWith('as planned.', self::text($cook, 'headline'));
 
         $this->clock('2026-11-26 23:50');
-        self::assertSame('Past its best by now. Lift the meat out and begin the sauce.', $this->call('GET', '/api/cooks/'.self::text($cook, 'id'))['headline']);
+        self::assertSame(
+            'Past its best by now. Lift the meat out and begin the sauce.',
+            $this->call('GET', '/api/cooks/'.self::text($cook, 'id'))['headline'],
+        );
     }
 
     public function testADinnerThatIsOverIsAskedAbout(): void
@@ -84,19 +109,31 @@ final class SafePotTest extends ApiTestCase
     public function testOneCookerHoldsOnePot(): void
     {
         $draft = $this->draft();
-        $second = self::text($this->call('POST', '/api/cookers', ['name' => 'Round', 'capacity' => '4.5 L', 'shape' => 'round', 'watts' => '', 'autoWarm' => ''], 201), 'id');
+        $second = self::text(
+            $this->call(
+                'POST', '/api/cookers', ['name' => 'Round', 'capacity' => '4.5 L', 'shape' => 'round', 'watts' => '', 'autoWarm' => ''],
+                201,
+            ),
+            'id',
+        );
         $this->call('POST', $this->cookOf($this->braise($draft)), ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00'], 201);
         $other = $this->braise([...$draft, 'title' => 'Another']);
         $asked = $this->call('POST', $this->cookOf($other), ['at' => '', 'setting' => 'low', 'serveAt' => '2026-11-26T19:00'], 422);
 
         self::assertSame('cooker-in-use', self::in($asked, 'violations.0.code'));
         self::assertSame(['cookerId' => $second], self::in($asked, 'violations.0.offers.0.changes'));
-        $this->call('POST', $this->cookOf($other), ['at' => '', 'setting' => 'high', 'serveAt' => '2026-11-26T19:00', 'cookerId' => $second, 'knowing' => ['already-on']], 201);
+        $this->call(
+            'POST', $this->cookOf($other),
+            ['at' => '', 'setting' => 'high', 'serveAt' => '2026-11-26T19:00', 'cookerId' => $second, 'knowing' => ['already-on']], 201,
+        );
     }
 
     public function testALaterAnswerTakesReadyBackAlsoInTheNotebook(): void
     {
-        $cook = $this->call('POST', $this->cookOf($this->braise($this->draft())), ['at' => '2026-11-25T19:30', 'setting' => 'low', 'serveAt' => '2026-11-26T07:30'], 201);
+        $cook = $this->call(
+            'POST', $this->cookOf($this->braise($this->draft())),
+            ['at' => '2026-11-25T19:30', 'setting' => 'low', 'serveAt' => '2026-11-26T07:30'], 201,
+        );
         $path = '/api/cooks/'.self::text($cook, 'id');
         self::assertNotSame('', $this->call('POST', "$path/fork-tests", ['answer' => 'slides-in', 'at' => '4:00'])['readiness']);
         $resists = $this->call('POST', "$path/fork-tests", ['answer' => 'resists', 'at' => '5:00']);
@@ -109,7 +146,10 @@ final class SafePotTest extends ApiTestCase
     public function testClosingAndDeletingAreTakenBack(): void
     {
         $cooker = fn (): mixed => self::in($this->call('GET', '/api/cookers'), '0.heatFactor');
-        $cook = $this->call('POST', $this->cookOf($this->braise($this->draft())), ['at' => '2026-11-25T19:30', 'setting' => 'low', 'serveAt' => '2026-11-26T07:30'], 201);
+        $cook = $this->call(
+            'POST', $this->cookOf($this->braise($this->draft())),
+            ['at' => '2026-11-25T19:30', 'setting' => 'low', 'serveAt' => '2026-11-26T07:30'], 201,
+        );
         $path = '/api/cooks/'.self::text($cook, 'id');
         $before = $cooker();
         $this->call('POST', "$path/fork-tests", ['answer' => 'resists', 'at' => '']);
@@ -131,8 +171,16 @@ final class SafePotTest extends ApiTestCase
 
     public function testAWaterTestIsKeptAsItGoesAndTheHouseHasRevisions(): void
     {
-        $id = self::text($this->call('POST', '/api/cookers', ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => ''], 201), 'id');
-        $this->call('PUT', "/api/cookers/$id/water-test", ['water' => '3 L', 'start' => 'as the tap', 'room' => '', 'readings' => [['after' => '2 h', 'temperature' => '']]]);
+        $id = self::text(
+            $this->call(
+                'POST', '/api/cookers', ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '', 'autoWarm' => ''], 201,
+            ),
+            'id',
+        );
+        $this->call(
+            'PUT', "/api/cookers/$id/water-test",
+            ['water' => '3 L', 'start' => 'as the tap', 'room' => '', 'readings' => [['after' => '2 h', 'temperature' => '']]],
+        );
         self::assertSame('as the tap', self::in($this->call('GET', '/api/cookers'), '0.waterTest.start'), 'as typed, nothing of it judged');
 
         $house = self::in($this->call('GET', '/api/house'), 'draft');
@@ -144,10 +192,16 @@ final class SafePotTest extends ApiTestCase
 
     public function testARecipeThatBrownsTheEveningBeforeIsToldOtherwiseEverywhere(): void
     {
-        $recipe = str_replace('Brown the shanks. Pour', "The night before, brown the shanks all over, cool and refrigerate overnight.\nNext day, pour", self::RECIPE);
+        $recipe = str_replace(
+            'Brown the shanks. Pour', "The night before, brown the shanks all over, cool and refrigerate overnight.\nNext day, pour",
+            self::RECIPE,
+        );
         /** @var array<string, mixed> $draft */
         $draft = $this->call('POST', '/api/recipes/read', ['text' => $recipe])['draft'];
-        $braise = $this->braise([...$this->draft(), ...$draft, 'cookerId' => self::in($this->call('GET', '/api/cookers'), '0.id'), 'serveAt' => '2026-11-27T19:00']);
+        $braise = $this->braise([
+            ...$this->draft(), ...$draft, 'cookerId' => self::in($this->call('GET', '/api/cookers'), '0.id'),
+            'serveAt' => '2026-11-27T19:00',
+        ]);
 
         self::assertContains('browned-ahead', array_column((array) self::in($braise, 'adaptation.findings'), 'rule'));
         self::assertContains('step-brown-just-before', array_column((array) self::in($braise, 'adaptation.ledger'), 'code'));
@@ -188,6 +242,8 @@ final class SafePotTest extends ApiTestCase
     {
         $clock = self::getContainer()->get(ClockInterface::class);
         self::assertInstanceOf(MockClock::class, $clock);
-        $clock->modify((new \DateTimeImmutable($local, new \DateTimeZone('Europe/Vienna')))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'));
+        $clock->modify((new \DateTimeImmutable(
+            $local, new \DateTimeZone('Europe/Vienna'),
+        ))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'));
     }
 }

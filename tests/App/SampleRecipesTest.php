@@ -20,10 +20,13 @@ final class SampleRecipesTest extends TestCase
     {
         $reading = self::read('lamb-shanks');
 
-        self::assertSame(['Lamb shanks with white beans and preserved orange', 4, []], [$reading->title, $reading->serves, $reading->unread]);
+        self::assertSame(
+            ['Lamb shanks with white beans and preserved orange', 4, []], [$reading->title, $reading->serves, $reading->unread],
+        );
         self::assertEquals([Method::Oven, 2.75, 150.0], self::original($reading));
         self::assertSame([
-            'lamb-shank 1600', 'salt 9', 'olive-oil 27', 'onion 300', 'carrot 240', 'fennel 250', 'garlic 20', 'tomato-paste 17', 'white-wine 248',
+            'lamb-shank 1600', 'salt 9', 'olive-oil 27', 'onion 300', 'carrot 240', 'fennel 250', 'garlic 20', 'tomato-paste 17',
+            'white-wine 248',
             'stock 700', 'tinned-beans 480', 'preserved-orange 80', 'bay 1', 'rosemary 3', 'parsley ?',
         ], self::summary($reading));
     }
@@ -35,7 +38,8 @@ final class SampleRecipesTest extends TestCase
         self::assertSame(['Sunday pork with perry and fennel', 6, []], [$reading->title, $reading->serves, $reading->unread]);
         self::assertEquals([Method::Hob, 2.5, null], self::original($reading));
         self::assertSame([
-            'pork-shoulder 1588', 'coarse-salt 8', 'fennel-seed 2', 'butter 15', 'fennel 500', 'shallot 90', 'pear 340', 'cider 505', 'stock 240',
+            'pork-shoulder 1588', 'coarse-salt 8', 'fennel-seed 2', 'butter 15', 'fennel 500', 'shallot 90', 'pear 340', 'cider 505',
+            'stock 240',
             'mustard 16', 'cream 60',
         ], self::summary($reading));
     }
@@ -47,7 +51,8 @@ final class SampleRecipesTest extends TestCase
         self::assertSame(['VENISON SHIN, BARLEY, JUNIPER', 5, []], [$reading->title, $reading->serves, $reading->unread]);
         self::assertEquals([Method::Oven, 3.0, 160.0], self::original($reading));
         self::assertSame([
-            'venison-shoulder 1200', 'flour 17', 'lard 41', 'onion 300', 'celery 90', 'carrot 160', 'celeriac 195', 'barley 120', 'juniper 1',
+            'venison-shoulder 1200', 'flour 17', 'lard 41', 'onion 300', 'celery 90', 'carrot 160', 'celeriac 195', 'barley 120',
+            'juniper 1',
             'thyme 3', 'beer 333', 'stock 900', 'jelly 20', 'salt ?',
         ], self::summary($reading));
     }

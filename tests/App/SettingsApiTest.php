@@ -9,8 +9,13 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** Cookers, the house, and the choices. */
 final class SettingsApiTest extends ApiTestCase
 {
-    private const COOKER = ['name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => '10 h', 'hasMedium' => false];
-    private const HOUSE = ['altitude' => '640 m', 'room' => '20 °C', 'timeZone' => 'Europe/Vienna', 'units' => 'metric', 'clock' => '24', 'bedtime' => '22:45', 'rises' => '06:15'];
+    private const COOKER = [
+        'name' => 'Oval', 'capacity' => '6.5 L', 'shape' => 'oval', 'watts' => '270', 'autoWarm' => '10 h', 'hasMedium' => false,
+    ];
+    private const HOUSE = [
+        'altitude' => '640 m', 'room' => '20 °C', 'timeZone' => 'Europe/Vienna', 'units' => 'metric', 'clock' => '24', 'bedtime' => '22:45',
+        'rises' => '06:15',
+    ];
 
     public function testACookerComesBackAsTyped(): void
     {
@@ -35,7 +40,9 @@ final class SettingsApiTest extends ApiTestCase
     public function testACookerIsChangedAndDeleted(): void
     {
         $id = self::text($this->call('POST', '/api/cookers', self::COOKER, 201), 'id');
-        $changed = $this->call('PUT', "/api/cookers/$id", [...self::COOKER, 'name' => 'Old oval', 'watts' => '', 'autoWarm' => '', 'hasMedium' => true]);
+        $changed = $this->call(
+            'PUT', "/api/cookers/$id", [...self::COOKER, 'name' => 'Old oval', 'watts' => '', 'autoWarm' => '', 'hasMedium' => true],
+        );
         self::assertSame('6.5 L, oval, about 261 W', $changed['summary']);
         self::assertTrue(self::in($changed, 'draft.hasMedium'));
         $this->call('DELETE', "/api/cookers/$id", null, 204);
@@ -49,22 +56,40 @@ final class SettingsApiTest extends ApiTestCase
         $draft = $this->draft();
         $draft['cookerId'] = $this->call('POST', '/api/cookers', [...self::COOKER, 'autoWarm' => '', 'hasMedium' => true], 201)['id'];
 
-        self::assertSame(['low', 'medium', 'high'], array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes'), 'setting'));
+        self::assertSame(
+            ['low', 'medium', 'high'],
+            array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.outcomes'), 'setting'),
+        );
     }
 
     public function testTheHouseComesBackAsTypedAndKnowsItsBoilingPoint(): void
     {
         $house = $this->call('PUT', '/api/house', self::HOUSE);
 
-        self::assertSame([...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'oven' => true, 'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => '', 'revision' => 1], $house['draft']);
+        self::assertSame(
+            [
+                ...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'rings' => '4', 'oven' => true,
+                'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => '', 'revision' => 1,
+            ],
+            $house['draft'],
+        );
         self::assertSame('98 °C', $house['boiling']);
         self::assertSame('2026-11-26T05:30', $house['now']);
     }
 
     public function testTimesAsSaidAndTastesOfTheHouseAreKeptAndUsed(): void
     {
-        $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'quarter to eleven', 'rises' => 'half past six', 'texture' => 'pulls', 'thickness' => 'gravy', 'salt' => '0,9']);
-        self::assertSame(['22:45', '06:30', '0.9 %'], [self::text($house, 'draft.bedtime'), self::text($house, 'draft.rises'), self::text($house, 'draft.salt')]);
+        $house = $this->call(
+            'PUT', '/api/house',
+            [
+                ...self::HOUSE, 'bedtime' => 'quarter to eleven', 'rises' => 'half past six', 'texture' => 'pulls', 'thickness' => 'gravy',
+                'salt' => '0,9',
+            ],
+        );
+        self::assertSame(
+            ['22:45', '06:30', '0.9 %'],
+            [self::text($house, 'draft.bedtime'), self::text($house, 'draft.rises'), self::text($house, 'draft.salt')],
+        );
         $draft = $this->draft();
         self::assertSame(['pulls', 'like-stock'], [$draft['texture'], $draft['thickness']], 'its recipe thickens with nothing');
         $thickened = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with 1 tbsp cornflour."])['draft'];
@@ -76,37 +101,64 @@ final class SettingsApiTest extends ApiTestCase
 
     public function testEveryCookHasUsualDaysThatHoldForEveryBraise(): void
     {
-        $people = [['id' => 'a', 'name' => 'Tamsin', 'habits' => "Mon–Fri ten past eight to half past five\nSat 9 to 12 busy"], ['id' => 'b', 'name' => 'Joris', 'habits' => 'every day 7:00 to 18:00']];
+        $people = [
+            ['id' => 'a', 'name' => 'Tamsin', 'habits' => "Mon–Fri ten past eight to half past five\nSat 9 to 12 busy"],
+            ['id' => 'b', 'name' => 'Joris', 'habits' => 'every day 7:00 to 18:00'],
+        ];
         $house = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => $people, 'pans' => '28 cm, 24']);
         self::assertSame($people, self::in($house, 'draft.people'));
         self::assertSame('28 cm, 24 cm', self::text($house, 'draft.pans'));
 
-        $day = self::in($this->call('POST', '/api/braises/preview', [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'b', 'what' => 'home']]]), 'adaptation.wholeDay');
+        $day = self::in(
+            $this->call(
+                'POST', '/api/braises/preview',
+                [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'b', 'what' => 'home']]],
+            ),
+            'adaptation.wholeDay',
+        );
         self::assertIsArray($day);
-        self::assertSame(['2026-11-26T08:10:00+01:00', '2026-11-26T17:30:00+01:00'], [self::text($day, 'people.0.away.0.from'), self::text($day, 'people.0.away.0.to')]);
+        self::assertSame(
+            ['2026-11-26T08:10:00+01:00', '2026-11-26T17:30:00+01:00'],
+            [self::text($day, 'people.0.away.0.from'), self::text($day, 'people.0.away.0.to')],
+        );
         self::assertSame('2026-11-26T16:00:00+01:00', self::text($day, 'people.1.away.0.to'));
-        self::assertSame(['2026-11-26T08:10:00+01:00', '2026-11-26T16:00:00+01:00'], [self::text($day, 'away.0.from'), self::text($day, 'away.0.to')]);
+        self::assertSame(
+            ['2026-11-26T08:10:00+01:00', '2026-11-26T16:00:00+01:00'], [self::text($day, 'away.0.from'), self::text($day, 'away.0.to')],
+        );
     }
 
     public function testWhatIsWrongWithACookIsSaidBesideIt(): void
     {
         foreach (['all day', 'Mon 17:00', 'Mon to Fri 8:10', 'someday 8 to 9'] as $typed) {
-            $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => [['id' => 'a', 'name' => '', 'habits' => $typed]]], 422);
+            $problem = $this->call(
+                'PUT', '/api/house', [...self::HOUSE, 'people' => [['id' => 'a', 'name' => '', 'habits' => $typed]]], 422,
+            );
             self::assertSame('people.0.habits', self::text($problem, 'violations.0.path'), $typed);
         }
         $twice = [['id' => 'a', 'name' => 'Tamsin', 'habits' => ''], ['id' => 'a', 'name' => '', 'habits' => '']];
         $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'people' => $twice, 'pans' => '3 m'], 422);
         self::assertSame(['pans', 'people.1.name', 'people.1.name'], array_column((array) $problem['violations'], 'path'));
 
-        $gone = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'nobody']]]);
+        $gone = $this->call(
+            'POST', '/api/braises/preview',
+            [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'nobody']]],
+        );
         self::assertSame('away.0', self::text($gone, 'problems.0.path'));
         self::assertNull($gone['adaptation']);
     }
 
     public function testAWaterTestIsWorkedOutAndKeptOnlyWhenTold(): void
     {
-        $id = self::text($this->call('POST', '/api/cookers', ['name' => 'Old', 'capacity' => '3.3', 'shape' => 'round', 'watts' => '180', 'autoWarm' => ''], 201), 'id');
-        $readings = [['after' => '2 h', 'temperature' => '45'], ['after' => '4:00', 'temperature' => '62 C'], ['after' => '6 h', 'temperature' => '72'], ['after' => '8 h', 'temperature' => '171 F']];
+        $id = self::text(
+            $this->call(
+                'POST', '/api/cookers', ['name' => 'Old', 'capacity' => '3.3', 'shape' => 'round', 'watts' => '180', 'autoWarm' => ''], 201,
+            ),
+            'id',
+        );
+        $readings = [
+            ['after' => '2 h', 'temperature' => '45'], ['after' => '4:00', 'temperature' => '62 C'],
+            ['after' => '6 h', 'temperature' => '72'], ['after' => '8 h', 'temperature' => '171 F'],
+        ];
         $test = ['water' => '1.6 L', 'start' => '14', 'room' => '', 'readings' => $readings];
 
         $worked = $this->call('POST', "/api/cookers/$id/water-test", $test);
@@ -118,7 +170,9 @@ final class SettingsApiTest extends ApiTestCase
         self::assertEqualsWithDelta($worked['heatFactor'], self::in($this->call('GET', '/api/cookers'), '0.heatFactor'), 1e-9);
         self::assertStringContainsString('runs cool', self::text($this->call('GET', '/api/cookers'), '0.summary'));
 
-        foreach ([['water', '40 L'], ['start', 'cold'], ['readings', [['after' => '2 h', 'temperature' => 'hot']]], ['readings', []]] as [$field, $value]) {
+        foreach ([
+            ['water', '40 L'], ['start', 'cold'], ['readings', [['after' => '2 h', 'temperature' => 'hot']]], ['readings', []],
+        ] as [$field, $value]) {
             $problem = $this->call('POST', "/api/cookers/$id/water-test", [...$test, $field => $value], 422);
             self::assertStringStartsWith($field, self::text($problem, 'violations.0.path'));
         }

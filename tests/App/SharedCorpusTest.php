@@ -20,7 +20,9 @@ final class SharedCorpusTest extends TestCase
         if (!is_file($project.self::FOLDER.'/score.py') || null === $python) {
             self::markTestSkipped('No shared recipes here.');
         }
-        $score = new Process([$python, $project.self::FOLDER.'/score.py', $project], $project, ['APP_ENV' => 'test', 'APP_DEBUG' => '0'], timeout: 300);
+        $score = new Process(
+            [$python, $project.self::FOLDER.'/score.py', $project], $project, ['APP_ENV' => 'test', 'APP_DEBUG' => '0'], timeout: 300,
+        );
         $score->mustRun();
         $said = $score->getOutput();
 

@@ -28,13 +28,25 @@ final class ZonesTest extends ApiTestCase
         self::assertIsArray($house);
         $this->call('PUT', '/api/house', [...$house, 'timeZone' => $zone]);
         $this->clock("$date 00:20", $zone);
-        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => "{$date}T18:30", 'away' => [['from' => "{$date}T08:10", 'to' => "{$date}T16:00", 'who' => '', 'what' => 'away']]], 201);
+        $braise = $this->call(
+            'POST', '/api/braises',
+            [
+                ...$this->draft(), 'serveAt' => "{$date}T18:30",
+                'away' => [['from' => "{$date}T08:10", 'to' => "{$date}T16:00", 'who' => '', 'what' => 'away']],
+            ],
+            201,
+        );
         $on = self::in($braise, 'adaptation.wholeDay.switchOn');
         self::assertIsString($on, self::text($braise, 'adaptation.verdict'));
         $this->clock($on, $zone);
-        $cook = '/api/cooks/'.self::text($this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '', 'setting' => ''], 201), 'id');
+        $cook = '/api/cooks/'.self::text(
+            $this->call('POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '', 'setting' => ''], 201), 'id',
+        );
         $started = $this->reloaded($cook);
-        self::assertSame((new \DateTimeImmutable($on))->setTimezone(new \DateTimeZone($zone))->format('H:i'), substr(self::text($started, 'switchedOn'), -5));
+        self::assertSame(
+            (new \DateTimeImmutable($on))->setTimezone(new \DateTimeZone($zone))->format('H:i'),
+            substr(self::text($started, 'switchedOn'), -5),
+        );
         self::assertStringEndsWith('18:30, as planned.', self::text($started, 'headline'));
         $test = self::timeOf($started, 'fork-test');
         self::assertSame($date, (new \DateTimeImmutable($test))->setTimezone(new \DateTimeZone($zone))->format('Y-m-d'));
@@ -91,7 +103,9 @@ final class ZonesTest extends ApiTestCase
     {
         $clock = self::getContainer()->get(ClockInterface::class);
         self::assertInstanceOf(MockClock::class, $clock);
-        $at = (new \DateTimeImmutable($local, new \DateTimeZone($zone)))->modify("+$minutesLater minutes")->setTimezone(new \DateTimeZone('UTC'));
+        $at = (new \DateTimeImmutable($local, new \DateTimeZone($zone)))
+            ->modify("+$minutesLater minutes")
+            ->setTimezone(new \DateTimeZone('UTC'));
         $clock->modify($at->format('Y-m-d H:i:s'));
     }
 }

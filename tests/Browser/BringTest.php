@@ -13,9 +13,13 @@ final class BringTest extends BrowserTestCase
 {
     private const PAGE = <<<'HTML'
         <!DOCTYPE html><html><head><meta charset="utf-8"><script>document.title = "run"</script>
-        <script type="application/ld+json">{"@context": "https://schema.org", "@graph": [{"@type": "Recipe", "name": "Shin with dried lime", "recipeYield": "4",
-        "recipeIngredient": ["1.3 kg beef shin", "2 onions and 3 carrots", "1.2 litres beef stock", "a tub of wobbleroot", "1 bottle dry cider", "8 tsp salt"],
-        "recipeInstructions": [{"@type": "HowToStep", "text": "Heat the oven to 150 °C."}, {"@type": "HowToStep", "text": "Brown the shin, 5 minutes a side."}, {"@type": "HowToStep", "text": "Cover and cook in the oven for 4 hours."}]}]}</script></head>
+        <script type="application/ld+json">{"@context": "https://schema.org", "@graph": [
+        {"@type": "Recipe", "name": "Shin with dried lime", "recipeYield": "4",
+        "recipeIngredient": ["1.3 kg beef shin", "2 onions and 3 carrots", "1.2 litres beef stock", "a tub of wobbleroot",
+        "1 bottle dry cider", "8 tsp salt"],
+        "recipeInstructions": [{"@type": "HowToStep", "text": "Heat the oven to 150 °C."}, 
+        {"@type": "HowToStep", "text": "Brown the shin, 5 minutes a side."}, 
+        {"@type": "HowToStep", "text": "Cover and cook in the oven for 4 hours."}]}]}</script></head>
         <body><p>Hello</p></body></html>
         HTML;
 
@@ -38,7 +42,9 @@ final class BringTest extends BrowserTestCase
     public function testAFoodOfTheOriginalLeadsToItsReading(): void
     {
         $this->press('wobbleroot: not known yet, a guess; to its reading');
-        self::assertSame('Amount of a tub of wobbleroot', self::$driver->executeScript('return document.activeElement.getAttribute("aria-label")'));
+        self::assertSame(
+            'Amount of a tub of wobbleroot', self::$driver->executeScript('return document.activeElement.getAttribute("aria-label")'),
+        );
     }
 
     #[Depends('testAFoodOfTheOriginalLeadsToItsReading')]
@@ -61,7 +67,12 @@ final class BringTest extends BrowserTestCase
         $this->pick('More for 3 carrots', 'Join to the line above');
         $this->field('Amount of 2 onions 3 carrots');
         $this->pick('More for 2 onions 3 carrots', 'Split into two lines');
-        self::waitFor(static fn (): bool => true === self::$driver->executeScript('return document.activeElement.ariaLabel?.startsWith("Where to split") ?? false'), self::WAIT_SECONDS, 'the line to be split to have the focus');
+        self::waitFor(
+            static fn (): bool => true === self::$driver->executeScript(
+                'return document.activeElement.ariaLabel?.startsWith("Where to split") ?? false',
+            ),
+            self::WAIT_SECONDS, 'the line to be split to have the focus',
+        );
         self::$driver->executeScript('document.activeElement.setSelectionRange(8, 8)');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->field('Amount of 3 carrots');

@@ -34,11 +34,16 @@ abstract class BrowserTestCase extends TestCase
         self::$address = "http://127.0.0.1:$port";
         $root = \dirname(__DIR__, 2);
         $server = proc_open(['setsid', "$root/bin/demo", '--fresh', '--port', (string) $port, '--data', self::$folder.'/data'],
-            [['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'w'], ['file', self::$folder.'/server.log', 'a']], $pipes, $root,
+            [
+                ['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'w'], ['file', self::$folder.'/server.log', 'a'],
+            ], $pipes, $root,
             ['PAUSIS_NOW' => static::NOW, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
         self::assertIsResource($server);
         self::$server = $server;
-        self::waitFor(static fn (): bool => false !== @file_get_contents(self::$address.'/api/house'), 120, 'the server; '.self::$folder.'/server.log');
+        self::waitFor(
+            static fn (): bool => false !== @file_get_contents(self::$address.'/api/house'), 120,
+            'the server; '.self::$folder.'/server.log',
+        );
         self::$driver = self::browser();
     }
 
@@ -63,13 +68,18 @@ abstract class BrowserTestCase extends TestCase
 
     protected function resize(int $width, int $height): void
     {
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        );
     }
 
     /** @param array<string, mixed> $parameters */
     protected function devTools(string $command, array $parameters): void
     {
-        self::$driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
+        self::$driver->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters],
+        );
     }
 
     /** The control with this label, as a screen reader would name it. */
@@ -77,7 +87,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$label.'"';
 
-        return $this->find("//*[self::input or self::select or self::textarea][@aria-label=$quoted or @id=//label[normalize-space()=$quoted]/@for]");
+        return $this->find(
+            "//*[self::input or self::select or self::textarea][@aria-label=$quoted or @id=//label[normalize-space()=$quoted]/@for]",
+        );
     }
 
     protected function assertHolds(string $label, string $value): void
@@ -98,7 +110,8 @@ abstract class BrowserTestCase extends TestCase
     protected function setValue(string $label, string $value): void
     {
         self::$driver->executeScript(
-            'const [field, value] = arguments; Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, value); field.dispatchEvent(new Event("input", {bubbles: true}));',
+            'const [field, value] = arguments; Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field,'
+                .' value); field.dispatchEvent(new Event("input", {bubbles: true}));',
             [$this->field($label), $value],
         );
     }
@@ -112,7 +125,10 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $name): void
     {
         $quoted = '"'.$name.'"';
-        $button = $this->find("//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted) or starts-with(@aria-label, $quoted)]");
+        $button = $this->find(
+            "//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted) or"
+                ." starts-with(@aria-label, $quoted)]",
+        );
         $this->centre($button);
         $place = null;
         self::waitFor(static function () use ($button, &$place): bool {
@@ -143,9 +159,12 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->centre($element);
         /** @var array{float, float} $middle */
-        $middle = self::$driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element]);
+        $middle = self::$driver->executeScript(
+            'const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element],
+        );
         $mouse = fn (string $type, float $share) => $this->devTools('Input.dispatchMouseEvent', [
-            'type' => $type, 'x' => $middle[0] + $share * $right, 'y' => $middle[1] + $share * $down, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1,
+            'type' => $type, 'x' => $middle[0] + $share * $right, 'y' => $middle[1] + $share * $down, 'button' => 'left', 'buttons' => 1,
+            'clickCount' => 1,
         ]);
         $mouse('mousePressed', 0);
         $mouse('mouseMoved', 0.5);
@@ -212,7 +231,8 @@ abstract class BrowserTestCase extends TestCase
         $axe = \dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js';
         self::$driver->executeScript((string) file_get_contents($axe));
         $violations = self::$driver->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(" | ")}`)));',
+            'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.map((v) =>'
+                .' `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(" | ")}`)));',
         );
         self::assertSame([], $violations);
         $this->assertConsoleClean();
@@ -247,7 +267,8 @@ abstract class BrowserTestCase extends TestCase
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--lang=en-GB', '--window-size=1280,943', '--user-data-dir='.self::$folder.'/profile',
+            '--disable-component-update', '--disable-sync', '--lang=en-GB', '--window-size=1280,943',
+            '--user-data-dir='.self::$folder.'/profile',
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -139,7 +139,9 @@ final class DayTest extends BrowserTestCase
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->see('kept here');
         $this->see('18:35');
-        $focused = static fn (): bool => true === self::$driver->executeScript('return document.activeElement.textContent.includes("set another time for Drain and mash: mash")');
+        $focused = static fn (): bool => true === self::$driver->executeScript(
+            'return document.activeElement.textContent.includes("set another time for Drain and mash: mash")',
+        );
         self::waitFor($focused, self::WAIT_SECONDS, 'the focus on the time that was set');
         $this->press('Undo');
         $this->dontSee('kept here');
@@ -195,9 +197,15 @@ final class DayTest extends BrowserTestCase
     {
         $this->open('/');
         $this->press('Lamb shanks with white beans');
-        foreach (['Kitchen sheet to print' => 'application/pdf', 'the list as Markdown' => 'text/markdown; charset=utf-8'] as $name => $type) {
+        foreach ([
+            'Kitchen sheet to print' => 'application/pdf', 'the list as Markdown' => 'text/markdown; charset=utf-8',
+        ] as $name => $type) {
             $address = $this->find("//a[normalize-space()='$name']")->getAttribute('href');
-            $answered = self::$driver->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("Content-Type"), (await r.blob()).size]));', [$address]);
+            $answered = self::$driver->executeAsyncScript(
+                'const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("Content-Type"), (await'
+                    .' r.blob()).size]));',
+                [$address],
+            );
             self::assertIsArray($answered);
             self::assertSame([200, $type], [$answered[0], $answered[1]]);
             self::assertGreaterThan(500, $answered[2]);
@@ -206,7 +214,12 @@ final class DayTest extends BrowserTestCase
 
     private function key(string $selector, string $key): void
     {
-        self::waitFor(static fn (): bool => true === self::$driver->executeScript('const found = document.querySelector(arguments[0]); found?.focus(); return document.activeElement === found;', [$selector]), 8, $selector);
+        self::waitFor(
+            static fn (): bool => true === self::$driver->executeScript(
+                'const found = document.querySelector(arguments[0]); found?.focus(); return document.activeElement === found;', [$selector],
+            ),
+            8, $selector,
+        );
         self::$driver->getKeyboard()->sendKeys($key);
     }
 }

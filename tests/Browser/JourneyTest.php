@@ -57,7 +57,8 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->see('Up to 200 kB');
         self::$driver->executeScript(
-            'const field = arguments[0]; Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set.call(field, "2 onions, sliced\n".repeat(13000)); field.dispatchEvent(new Event("input", {bubbles: true}));',
+            'const field = arguments[0]; Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set.call(field, "2'
+                .' onions, sliced\n".repeat(13000)); field.dispatchEvent(new Event("input", {bubbles: true}));',
             [$this->field('The recipe, as it is written')],
         );
         $this->see('at most 200 kB can be read');
@@ -145,7 +146,9 @@ final class JourneyTest extends BrowserTestCase
         $reached = [];
         for ($i = 0; $i < 14; ++$i) {
             self::$driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
-            $reached[] = self::$driver->executeScript('const e = document.activeElement; return e.getAttribute("aria-label") ?? e.labels?.[0]?.textContent ?? e.textContent;');
+            $reached[] = self::$driver->executeScript(
+                'const e = document.activeElement; return e.getAttribute("aria-label") ?? e.labels?.[0]?.textContent ?? e.textContent;',
+            );
         }
         foreach (['Pieces', 'Thickness, if measured', 'Meat starts at', 'Cooker', 'Eat on', 'Servings'] as $label) {
             self::assertContains($label, $reached);
@@ -163,7 +166,9 @@ final class JourneyTest extends BrowserTestCase
         $this->find("//label[normalize-space()='mash']")->click();
         $this->see('Drain and mash: mash');
         $this->see('Saved');
-        $ics = self::$driver->executeAsyncScript('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);');
+        $ics = self::$driver->executeAsyncScript(
+            'const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);',
+        );
         self::assertIsString($ics);
         $calendar = Reader::read($ics);
         self::assertInstanceOf(VCalendar::class, $calendar);

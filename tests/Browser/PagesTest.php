@@ -66,7 +66,9 @@ final class PagesTest extends BrowserTestCase
     {
         $url = $this->openSample();
         $id = basename((string) parse_url($url, \PHP_URL_PATH));
-        self::$driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/braises/${arguments[0]}`, {method: "DELETE"}).then(done);', [$id]);
+        self::$driver->executeAsyncScript(
+            'const done = arguments[1]; fetch(`/api/braises/${arguments[0]}`, {method: "DELETE"}).then(done);', [$id],
+        );
         $this->type('Servings', '7');
         $this->see('It may have been deleted');
         $asked = 'return performance.getEntriesByType("resource").filter((r) => r.initiatorType === "fetch").length';
@@ -74,7 +76,9 @@ final class PagesTest extends BrowserTestCase
         usleep(1_500_000);
         self::assertSame($before, self::$driver->executeScript($asked));
         $this->assertHolds('Servings', '7');
-        self::$driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/braises/${arguments[0]}/restore`, {method: "POST"}).then(done);', [$id]);
+        self::$driver->executeAsyncScript(
+            'const done = arguments[1]; fetch(`/api/braises/${arguments[0]}/restore`, {method: "POST"}).then(done);', [$id],
+        );
         self::$driver->executeScript('localStorage.clear()');
     }
 
@@ -97,7 +101,9 @@ final class PagesTest extends BrowserTestCase
             foreach (['/', '/bring', '/notebook', '/cookers', '/house', '/nowhere', $braise] as $path) {
                 $this->open($path);
                 $this->find('//h1');
-                self::assertLessThanOrEqual($width, self::$driver->executeScript('return document.documentElement.scrollWidth'), "$path at $width");
+                self::assertLessThanOrEqual(
+                    $width, self::$driver->executeScript('return document.documentElement.scrollWidth'), "$path at $width",
+                );
                 $this->assertSound();
             }
             $this->press('Dark');

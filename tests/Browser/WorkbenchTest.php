@@ -111,7 +111,10 @@ final class WorkbenchTest extends BrowserTestCase
     public function testKeysLeadToPanelsAndAreListed(string $url): string
     {
         $this->pressWithAlt('2', 'Digit2');
-        self::assertSame('Cut', self::$driver->executeScript('return document.activeElement.labels?.[0]?.textContent ?? document.activeElement.outerHTML'));
+        self::assertSame(
+            'Cut',
+            self::$driver->executeScript('return document.activeElement.labels?.[0]?.textContent ?? document.activeElement.outerHTML'),
+        );
         $this->pressWithAlt('/', 'Slash');
         $this->see('Everything can be done without a mouse.');
         $this->assertSound();
@@ -124,7 +127,11 @@ final class WorkbenchTest extends BrowserTestCase
     #[Depends('testKeysLeadToPanelsAndAreListed')]
     public function testNothingJumps(string $url): void
     {
-        $this->devTools('Page.addScriptToEvaluateOnNewDocument', ['source' => 'window.shift = 0; new PerformanceObserver((list) => list.getEntries().forEach((e) => { if (!e.hadRecentInput) window.shift += e.value; })).observe({type: "layout-shift", buffered: true});']);
+        $this->devTools(
+            'Page.addScriptToEvaluateOnNewDocument',
+            ['source' => 'window.shift = 0; new PerformanceObserver((list) => list.getEntries().forEach((e) => { if (!e.hadRecentInput)'
+                .' window.shift += e.value; })).observe({type: "layout-shift", buffered: true});'],
+        );
         self::$driver->get($url);
         $this->see('What changes in the recipe');
         foreach (['1.5 kg', '1.7 kg', '1.6 kg'] as $weight) {

@@ -27,8 +27,10 @@ use Pausis\Core\Quantity\Volume;
 final class Cooks
 {
     /** @param list<Event> $events */
-    public static function chuck(float $kilograms = 1.3, ?Program $program = null, array $events = [], float $watts = 241.5, float $altitude = 0.0, float $heatFactor = 1.0): Setup
-    {
+    public static function chuck(
+        float $kilograms = 1.3, ?Program $program = null, array $events = [], float $watts = 241.5, float $altitude = 0.0,
+        float $heatFactor = 1.0,
+    ): Setup {
         return new Setup(
             new Cooker(Volume::litres(5.7), Shape::Oval, Power::watts($watts), $heatFactor),
             new Room(Temperature::celsius(21), $altitude),
@@ -59,7 +61,9 @@ final class Cooks
 
     public static function highThenLow(float $hours): Program
     {
-        return Program::of([new SettingChange(Duration::hours(0), Setting::High), new SettingChange(Duration::hours($hours), Setting::Low)]);
+        return Program::of([
+            new SettingChange(Duration::hours(0), Setting::High), new SettingChange(Duration::hours($hours), Setting::Low),
+        ]);
     }
 
     public static function lift(float $hour, float $minutes): LidLift

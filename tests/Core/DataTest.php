@@ -25,7 +25,9 @@ final class DataTest extends TestCase
         $result = (new Validator())->validate($data, (string) file_get_contents("$folder/schema/$table.json"));
 
         $error = $result->error();
-        self::assertTrue($result->isValid(), null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR));
+        self::assertTrue(
+            $result->isValid(), null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR),
+        );
     }
 
     public function testNoNameMeansTwoFoods(): void
@@ -45,7 +47,11 @@ final class DataTest extends TestCase
         $foods = Larder::load()->all();
         self::assertGreaterThanOrEqual(350, \count($foods));
         foreach ($foods as $food) {
-            self::assertLessThanOrEqual(1.02, $food->waterShare + $food->starch + $food->alcohol + ($food->waterShare > 0.9 ? 0 : min($food->fat, 1 - $food->waterShare)), $food->id);
+            self::assertLessThanOrEqual(
+                1.02,
+                $food->waterShare + $food->starch + $food->alcohol + ($food->waterShare > 0.9 ? 0 : min($food->fat, 1 - $food->waterShare)),
+                $food->id,
+            );
             self::assertGreaterThan(1600, $food->specificHeat(), $food->id);
             self::assertLessThan(4200, $food->specificHeat(), $food->id);
         }
@@ -57,7 +63,9 @@ final class DataTest extends TestCase
         $data = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/core/data/misheard.json'), true, 8, \JSON_THROW_ON_ERROR);
         foreach ($data['words'] as $row) {
             if ('food' === $row['in']) {
-                self::assertTrue(null !== Larder::load()->named($row['meant']) || null !== Cuts::load()->named($row['meant']), $row['meant']);
+                self::assertTrue(
+                    null !== Larder::load()->named($row['meant']) || null !== Cuts::load()->named($row['meant']), $row['meant'],
+                );
             }
         }
     }

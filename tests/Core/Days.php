@@ -75,14 +75,19 @@ final class Days
     }
 
     /** @param list<string> $lines */
-    public static function braise(?Kitchen $kitchen = null, Handling $handling = new Handling(), array $lines = self::LINES, ?\DateTimeImmutable $serve = null, ?\DateTimeImmutable $now = null, ProgramChoice $choice = ProgramChoice::Low, Doneness $texture = Doneness::Fork, float $kilograms = 1.3, Sureness $sureness = Sureness::NineInTen): AdaptedBraise
-    {
+    public static function braise(
+        ?Kitchen $kitchen = null, Handling $handling = new Handling(), array $lines = self::LINES, ?\DateTimeImmutable $serve = null,
+        ?\DateTimeImmutable $now = null, ProgramChoice $choice = ProgramChoice::Low, Doneness $texture = Doneness::Fork,
+        float $kilograms = 1.3, Sureness $sureness = Sureness::NineInTen,
+    ): AdaptedBraise {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true, Cooks::joint('beef-chuck', $kilograms), Mass::kilograms(0),
+            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true,
+            Cooks::joint('beef-chuck', $kilograms), Mass::kilograms(0),
             new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), $now ?? self::at('18:40', '2026-11-25'),
-            $serve ?? self::at('19:00'), $kitchen ?? Kitchen::alone(self::working()), texture: $texture, choice: $choice, handling: $handling, sureness: $sureness,
+            $serve ?? self::at('19:00'), $kitchen ?? Kitchen::alone(self::working()), texture: $texture, choice: $choice,
+            handling: $handling, sureness: $sureness,
         ));
     }
 
@@ -95,7 +100,9 @@ final class Days
     {
         $table = Sides::load();
 
-        return (new PlanDay())->plan($braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins, $others);
+        return (new PlanDay())->plan(
+            $braise, array_values(array_filter(array_map(static fn (string $id): ?Side => $table->find($id), $sides))), $pins, $others,
+        );
     }
 
     /** @return list<string> the smallest set of wishes that can't all be had */

@@ -68,7 +68,9 @@ final readonly class AdaptationPresenter
             $this->salt($chosen, $measures),
             $this->pot($braise, $measures),
             array_map(fn (LedgerEntry $e): LedgerView => $this->ledger($e, $measures), $chosen->process->entries),
-            $day instanceof DayPlan ? array_map(fn (Task $t): TaskView => $this->task($t, $braise, $day->serve, $measures), $day->tasks) : [],
+            $day instanceof DayPlan
+                ? array_map(fn (Task $t): TaskView => $this->task($t, $braise, $day->serve, $measures), $day->tasks)
+                : [],
             array_map(fn (Finding $f): FindingView => $this->finding($f, $worked, $measures), $braise->findings),
             $this->wording->sum($chosen->work->before(), $measures),
             $this->wording->sum($braise->finish(), $measures),
@@ -87,7 +89,9 @@ final readonly class AdaptationPresenter
     {
         $worst = $braise->forbidden();
         if (null !== $worst) {
-            return $this->wording->say('verdict.refused', $measures, ['reason' => $this->wording->say("finding.$worst->rule", $measures, $worst->variables)]);
+            return $this->wording->say(
+                'verdict.refused', $measures, ['reason' => $this->wording->say("finding.$worst->rule", $measures, $worst->variables)],
+            );
         }
         $day = $braise->day();
         if ($day instanceof Clash) {
@@ -109,8 +113,9 @@ final readonly class AdaptationPresenter
         ]);
     }
 
-    public function task(Task $task, AdaptedBraise|FollowedCook $of, \DateTimeImmutable $today, Measures $measures, string $again = ''): TaskView
-    {
+    public function task(
+        Task $task, AdaptedBraise|FollowedCook $of, \DateTimeImmutable $today, Measures $measures, string $again = '',
+    ): TaskView {
         $variables = [...$task->variables];
         if (isset($variables['setting'])) {
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
@@ -174,7 +179,9 @@ final readonly class AdaptationPresenter
             $variables[$to] = $at instanceof \DateTimeImmutable ? $measures->clock($at, $serve) : '';
         }
         $minutes = $clash->variables['minutes'] ?? 0;
-        $text = $this->wording->say('verdict.'.$clash->reason->value, $measures, [...$variables, 'minutes' => \is_float($minutes) ? $minutes : 0]);
+        $text = $this->wording->say(
+            'verdict.'.$clash->reason->value, $measures, [...$variables, 'minutes' => \is_float($minutes) ? $minutes : 0],
+        );
 
         return null === $clash->serveFrom ? $text
             : $text.' '.$this->wording->say('verdict.serve-from', $measures, ['serve' => $measures->clock($clash->serveFrom, $serve)]);
@@ -206,7 +213,10 @@ final readonly class AdaptationPresenter
             null === $outcome->unsafe,
             null === $outcome->unsafe
                 ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->heating->fridgeTo60])
-                : $this->wording->say('slow-to-60' === $outcome->unsafe->rule ? 'safety.slow-to-60' : "finding.{$outcome->unsafe->rule}", $measures, $outcome->unsafe->variables),
+                : $this->wording->say(
+                    'slow-to-60' === $outcome->unsafe->rule ? 'safety.slow-to-60' : "finding.{$outcome->unsafe->rule}", $measures,
+                    $outcome->unsafe->variables,
+                ),
             $braise->works($outcome),
             $chosen,
             $works
@@ -249,7 +259,8 @@ final readonly class AdaptationPresenter
             100 * $cost->levelMetres,
             $measures->volume($cost->load),
             $this->wording->say('level-cost', $measures, [
-                'loadMl' => $cost->load, 'minutes' => $cost->reduceMinutes, 'reduces' => $cost->reduce > 0 ? 'yes' : 'no', 'saltPercent' => $cost->saltPercent,
+                'loadMl' => $cost->load, 'minutes' => $cost->reduceMinutes, 'reduces' => $cost->reduce > 0 ? 'yes' : 'no',
+                'saltPercent' => $cost->saltPercent,
             ]),
         );
     }
@@ -258,7 +269,9 @@ final readonly class AdaptationPresenter
     {
         $count = \count($braise->order->handling->lidLifts);
 
-        return $this->wording->say($count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->heating->lookMinutes]);
+        return $this->wording->say(
+            $count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->heating->lookMinutes],
+        );
     }
 
     private function salt(Outcome $outcome, Measures $measures): SaltView
@@ -272,7 +285,8 @@ final readonly class AdaptationPresenter
             $salt->holdBackGrams >= 0.5 ? $measures->mass($salt->holdBackGrams) : '',
             $this->wording->sum($salt->sum, $measures),
             $this->wording->say('salt.text', $measures, [
-                'beforePercent' => $salt->percentBefore, 'afterPercent' => $salt->percentAfter, 'reduced' => $outcome->sauce->reduce > 0 ? 'yes' : 'no',
+                'beforePercent' => $salt->percentBefore, 'afterPercent' => $salt->percentAfter,
+                'reduced' => $outcome->sauce->reduce > 0 ? 'yes' : 'no',
             ]),
         );
     }
@@ -317,7 +331,9 @@ final readonly class AdaptationPresenter
     private function ledger(LedgerEntry $entry, Measures $measures): LedgerView
     {
         $variables = $entry->variables;
-        foreach (['setting' => 'setting', 'method' => 'method', 'thickness' => 'thickness', 'thickener' => 'thickener'] as $name => $choice) {
+        foreach ([
+            'setting' => 'setting', 'method' => 'method', 'thickness' => 'thickness', 'thickener' => 'thickener',
+        ] as $name => $choice) {
             if (isset($variables[$name])) {
                 $variables[$name] = mb_strtolower($this->wording->label($choice, (string) $variables[$name]));
             }
@@ -343,7 +359,9 @@ final readonly class AdaptationPresenter
         $braise = $worked->braise();
         $remedy = $braise->remedies[$finding->rule] ?? null;
 
-        return new FindingView($finding->rule, $finding->severity->value, $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
+        return new FindingView($finding->rule, $finding->severity->value, $this->wording->say(
+            "finding.$finding->rule", $measures, $finding->variables,
+        ),
             null === $remedy ? null : $this->ways->remedy($remedy, $worked->draft, $braise->order, $measures));
     }
 }

@@ -56,7 +56,10 @@ final readonly class BraisePresenter
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $worked->understood),
             array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $worked->problems->all()),
             null === $worked->adapted ? null : $this->adaptations->present($worked, $measures),
-            array_map(fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures), $this->drafts->steps($worked->draft, $worked->understood)),
+            array_map(
+                fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures),
+                $this->drafts->steps($worked->draft, $worked->understood),
+            ),
             $cookId,
         );
     }
@@ -66,7 +69,9 @@ final readonly class BraisePresenter
     {
         $measures = $this->house->measures();
         $record->headline = $view->adaptation->verdict ?? '';
-        $record->plan = StoredPlan::of($worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures));
+        $record->plan = StoredPlan::of(
+            $worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures),
+        );
         $record->planUntil = null === $record->plan ? null : $worked->adapted?->order->serveAt->modify('+'.self::EVENING_HOURS.' hours');
     }
 }

@@ -60,9 +60,17 @@ final readonly class CookPresenter
         $followed = $this->pot->followed($cook, $order);
         $switchedOn = $this->pot->switchedOn($cook);
         $day = $followed->day;
-        $views = array_map(fn (Task $t): TaskView => $this->adaptations->task($t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again'), $this->ahead($followed, $now));
-        foreach ([...$this->additionsAhead($cook, $order, $followed, $now), ...$this->sidesAhead($cook, $order, $followed, $now)] as $placed) {
-            $views[] = new TaskView('job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes, $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id);
+        $views = array_map(
+            fn (Task $t): TaskView => $this->adaptations->task($t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again'),
+            $this->ahead($followed, $now),
+        );
+        foreach ([
+            ...$this->additionsAhead($cook, $order, $followed, $now), ...$this->sidesAhead($cook, $order, $followed, $now),
+        ] as $placed) {
+            $views[] = new TaskView(
+                'job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
+                $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id,
+            );
         }
         usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));
         $next = $views[0] ?? null;
@@ -81,9 +89,12 @@ final readonly class CookPresenter
             null === $next ? '' : $this->wait($now, new \DateTimeImmutable($next->at), $measures),
             $this->headline($followed, $now, $measures),
             $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
-            null === $followed->onHigh ? '' : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
+            null === $followed->onHigh
+                ? ''
+                : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
             array_map(fn (Elsewhere $e): string => $this->wording->say('cook.elsewhere-'.$e->way->method->value, $measures, [
-                'span' => $measures->span(max(1 / 12, $e->likely->inHours()), max(1 / 12, $e->latest->inHours())), 'celsius' => $e->way->ovenCelsius ?? 0.0,
+                'span' => $measures->span(max(1 / 12, $e->likely->inHours()), max(1 / 12, $e->latest->inHours())),
+                'celsius' => $e->way->ovenCelsius ?? 0.0,
             ]), $followed->elsewhere),
             $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
             $this->adaptations->windows($followed->windows, $measures),
@@ -103,7 +114,12 @@ final readonly class CookPresenter
         $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
         $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
 
-        return null !== $cook->closedAt ? [] : array_values(array_filter(LateAdditions::of($order, $followed), static fn (Placed $p): bool => $p->to >= $from && !\in_array($p->job->id, $done, true)));
+        return null !== $cook->closedAt
+            ? []
+            : array_values(array_filter(
+                LateAdditions::of($order, $followed),
+                static fn (Placed $p): bool => $p->to >= $from && !\in_array($p->job->id, $done, true),
+            ));
     }
 
     /** @return list<Placed> what is left to do for the side dishes, until the meal is over */
@@ -114,7 +130,11 @@ final readonly class CookPresenter
 
         $over = null !== $cook->closedAt || $followed->day->serve->modify('+'.self::LINGER_MINUTES.' minutes') < $now;
 
-        return $over ? [] : SidesOnTime::around($order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done);
+        return $over
+            ? []
+            : SidesOnTime::around(
+                $order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done,
+            );
     }
 
     /** mL that were last measured as left in the pot. */
@@ -156,7 +176,9 @@ final readonly class CookPresenter
         if (Foreseen::Surely !== $followed->foreseen && null === $followed->readySince) {
             $likely = $followed->day->at(TaskKind::LikelyReady)->at ?? $followed->day->serve;
 
-            return Foreseen::Hardly === $followed->foreseen ? $this->wording->label('cook', 'never') : $this->wording->say('cook.long-tail', $measures, ['likely' => $measures->clock($likely, $now)]);
+            return Foreseen::Hardly === $followed->foreseen
+                ? $this->wording->label('cook', 'never')
+                : $this->wording->say('cook.long-tail', $measures, ['likely' => $measures->clock($likely, $now)]);
         }
 
         return $followed->lateMinutes >= 1
@@ -168,7 +190,9 @@ final readonly class CookPresenter
     {
         $do = null === $finding->remedy ? "pot-on.$finding->rule" : "pot-on.$finding->remedy";
 
-        return new FlagView($finding->rule, $finding->severity->value, $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
+        return new FlagView($finding->rule, $finding->severity->value, $this->wording->say(
+            "finding.$finding->rule", $measures, $finding->variables,
+        ),
             $this->wording->say($do, $measures, $finding->variables), match (true) {
                 'boil-beans' === $finding->rule => 'boiled',
                 'frozen-in-recipe' === $finding->rule => 'thawed',
@@ -182,7 +206,9 @@ final readonly class CookPresenter
     {
         $sauce = $day->at(TaskKind::Sauce);
 
-        return null === $followed->readySince || null === $sauce ? '' : $this->wording->say('cook.ready', $measures, ['sauce' => $measures->clock($sauce->at, $now)]);
+        return null === $followed->readySince || null === $sauce
+            ? ''
+            : $this->wording->say('cook.ready', $measures, ['sauce' => $measures->clock($sauce->at, $now)]);
     }
 
     /** @return list<EventView> in order of time */
@@ -192,15 +218,28 @@ final readonly class CookPresenter
             $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]), '')];
         $texts = [] === $cook->of('done') ? [] : $this->jobTexts($cook, $measures);
         foreach ($cook->events as $event) {
-            $views[] = new EventView($event['kind'], $measures->clock((new \DateTimeImmutable($event['at']))->setTimezone($now->getTimezone()), $now), match ($event['kind']) {
+            $views[] = new EventView($event['kind'], $measures->clock(
+                (new \DateTimeImmutable($event['at']))->setTimezone($now->getTimezone()), $now,
+            ), match ($event['kind']) {
                 'fork' => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork', $event['value'])]),
-                'turned' => $this->wording->say('event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])]),
+                'turned' => $this->wording->say(
+                    'event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])],
+                ),
                 'done' => $this->wording->say('event.done', $measures, ['text' => $texts[$event['value']] ?? $event['value']]),
                 'begun', 'thawed' => $this->wording->label('event', $event['kind']),
-                'power' => $this->wording->say('event.power', $measures, ['minutes' => (float) $event['value'], 'home' => true === ($event['home'] ?? false) ? 'yes' : 'no']),
+                'power' => $this->wording->say(
+                    'event.power', $measures,
+                    ['minutes' => (float) $event['value'], 'home' => true === ($event['home'] ?? false) ? 'yes' : 'no'],
+                ),
                 'boiled' => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
                 'took-out' => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),
-                default => $this->wording->say('event.sauce', $measures, ['ml' => (float) $event['value'], 'thickness' => mb_strtolower($this->wording->label('thickness', $event['thickness'] ?? ''))]),
+                default => $this->wording->say(
+                    'event.sauce', $measures,
+                    [
+                        'ml' => (float) $event['value'],
+                        'thickness' => mb_strtolower($this->wording->label('thickness', $event['thickness'] ?? '')),
+                    ],
+                ),
             }, $event['id'] ?? '');
         }
 
@@ -245,7 +284,10 @@ final readonly class CookPresenter
         $target = (float) ($cook->planned['sauceMl'] ?? $left);
         $excess = $left - $target;
         $reduces = $excess >= self::WORTH_REDUCING_ML;
-        $slurry = Slurry::for($reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener), $order->thickenedAlready());
+        $slurry = Slurry::for(
+            $reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener),
+            $order->thickenedAlready(),
+        );
         $variables = [
             'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
             'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),

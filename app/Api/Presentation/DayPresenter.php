@@ -41,13 +41,28 @@ final readonly class DayPresenter
         $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
         $others = $this->others($whole, $from, $to, $measures);
         $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
-        $rows = array_map(static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $braise->order->kitchen->people->persons);
+        $rows = array_map(
+            static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $braise->order->kitchen->people->persons,
+        );
         $is = static fn (?Whereabouts $wanted): \Closure => static fn (?Whereabouts $w): bool => $w === $wanted;
-        $nobody = array_map(static fn (int $k): bool => [] === array_filter(array_column($rows, $k), static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w), array_keys($rows[0]));
+        $nobody = array_map(
+            static fn (int $k): bool => [] === array_filter(
+                array_column($rows, $k), static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w,
+            ),
+            array_keys($rows[0]),
+        );
 
         return new WholeDayView(
-            array_map(fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed),
-            array_map(static fn (Person $p, array $row): PersonView => new PersonView($p->id, $p->name, self::spans($from, array_map($is(Whereabouts::Away), $row)), self::spans($from, array_map($is(Whereabouts::Busy), $row))), $braise->order->kitchen->people->persons, $rows),
+            array_map(
+                fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed,
+            ),
+            array_map(
+                static fn (Person $p, array $row): PersonView => new PersonView(
+                    $p->id, $p->name, self::spans($from, array_map($is(Whereabouts::Away), $row)),
+                    self::spans($from, array_map($is(Whereabouts::Busy), $row)),
+                ),
+                $braise->order->kitchen->people->persons, $rows,
+            ),
             self::spans($from, $nobody),
             self::spans($from, array_map($is(null), $rows[0])),
             $from->format(\DATE_ATOM),
@@ -59,7 +74,15 @@ final readonly class DayPresenter
             array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
             $others,
-            [] === $others ? '' : $this->wording->say('day-plan.others', $measures, ['count' => \count($others), 'titles' => implode(', ', array_map(static fn (OtherPotView $o): string => $o->title, $others))]),
+            [] === $others
+                ? ''
+                : $this->wording->say(
+                    'day-plan.others', $measures,
+                    [
+                        'count' => \count($others),
+                        'titles' => implode(', ', array_map(static fn (OtherPotView $o): string => $o->title, $others)),
+                    ],
+                ),
             $this->late($whole, $measures),
         );
     }
@@ -73,7 +96,9 @@ final readonly class DayPresenter
         }
         $jobs = array_map(fn (Placed $p): string => mb_strtolower($this->text($p, $measures)), $whole->heldBack);
 
-        return $this->wording->say('day-plan.late', $measures, ['minutes' => $minutes, 'jobs' => [] === $jobs ? 'none' : implode('; ', $jobs)]);
+        return $this->wording->say(
+            'day-plan.late', $measures, ['minutes' => $minutes, 'jobs' => [] === $jobs ? 'none' : implode('; ', $jobs)],
+        );
     }
 
     /** @return list<OtherPotView> those with work in the time that is shown */
@@ -83,7 +108,9 @@ final readonly class DayPresenter
         foreach ($whole->others as $other) {
             $within = array_values(array_filter($other->placed, static fn (Placed $p): bool => $p->from < $to && $from < $p->to));
             if ([] !== $within) {
-                $shown[] = new OtherPotView($other->title, array_map(fn (Placed $p): JobView => $this->job($p, $to, '', $measures), $within));
+                $shown[] = new OtherPotView(
+                    $other->title, array_map(fn (Placed $p): JobView => $this->job($p, $to, '', $measures), $within),
+                );
             }
         }
 
@@ -114,7 +141,9 @@ final readonly class DayPresenter
     {
         $what = 'turn-setting' === $caught->code ? $this->wording->label('setting', $caught->what) : $caught->what;
 
-        return $this->wording->say("caught.$caught->code", $measures, ['what' => $what, 'at' => null === $caught->at ? '' : $measures->clock($caught->at, $serve)]);
+        return $this->wording->say(
+            "caught.$caught->code", $measures, ['what' => $what, 'at' => null === $caught->at ? '' : $measures->clock($caught->at, $serve)],
+        );
     }
 
     private function job(Placed $placed, \DateTimeImmutable $serve, string $refused, Measures $measures): JobView
@@ -122,16 +151,22 @@ final readonly class DayPresenter
         $job = $placed->job;
         $side = isset($job->variables['side']) ? (string) preg_replace('/-\d+$/', '', $job->id) : 'braise';
 
-        return new JobView($job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
+        return new JobView(
+            $job->id, $this->text($placed, $measures), $side, $placed->from->format(\DATE_ATOM), $placed->to->format(\DATE_ATOM),
             $measures->clock($placed->from, $serve), $job->minutes, $job->hands, $job->rings, $job->ovens,
             $this->waits($job, $measures), null !== $job->pinned,
-            $placed->person->id ?? '', $placed->person->name ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused), $job->acts);
+            $placed->person->id
+                ?? '', $placed->person->name
+                ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused), $job->acts);
     }
 
     private function waits(Job $job, Measures $measures): string
     {
         return match (true) {
-            $job->waits > 0 => $this->wording->say('day-plan.waits', $measures, ['hours' => $job->waits / 60, 'rests' => 0 === $job->rests ? 'none' : $measures->hours($job->rests / 60)]),
+            $job->waits > 0 => $this->wording->say(
+                'day-plan.waits', $measures,
+                ['hours' => $job->waits / 60, 'rests' => 0 === $job->rests ? 'none' : $measures->hours($job->rests / 60)],
+            ),
             null !== $job->next => $this->wording->label('day-plan', 'waits-not'),
             default => '',
         };
@@ -149,7 +184,13 @@ final readonly class DayPresenter
             'side' === $kind ? $sides[] = self::nameOf($whole, $id) : $others[] = $this->wording->label('day-wish', $kind);
         }
 
-        return $this->wording->say('day-plan.clash', $measures, ['sides' => [] === $sides ? 'none' : implode(', ', $sides), 'others' => implode(', ', $others), 'some' => [] === $others ? 'no' : 'yes']);
+        return $this->wording->say(
+            'day-plan.clash', $measures,
+            [
+                'sides' => [] === $sides ? 'none' : implode(', ', $sides), 'others' => implode(', ', $others),
+                'some' => [] === $others ? 'no' : 'yes',
+            ],
+        );
     }
 
     private static function nameOf(WholeDay $whole, string $side): string

@@ -89,7 +89,9 @@ final readonly class RecipePresenter
 
         return new UnderstoodStep($step->line, $step->source, $step->kind->value, $this->wording->label('step', $step->kind->value),
             '' === $time ? '' : $time.($step->perSide ? ' '.$this->wording->label('step-part', 'per-side') : ''), array_values($details),
-            null === $step->guess ? '' : $this->wording->say('question.misheard', $measures, ['said' => $step->guess->said, 'meant' => $step->guess->meant]));
+            null === $step->guess ? '' : $this->wording->say(
+                'question.misheard', $measures, ['said' => $step->guess->said, 'meant' => $step->guess->meant],
+            ));
     }
 
     /** As the recipe has it, and otherwise what most cooks would say. */
@@ -102,18 +104,29 @@ final readonly class RecipePresenter
             mb_substr($reading->title, 0, 200),
             (string) ($reading->serves ?? self::USUAL_SERVINGS),
             $reading->text,
-            array_map(static fn (Ingredient $i): IngredientDraft => new IngredientDraft($i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), $i->id, PartKind::Braise === $i->part ? '' : $i->part->value), $reading->ingredients),
+            array_map(
+                static fn (Ingredient $i): IngredientDraft => new IngredientDraft(
+                    $i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), $i->id,
+                    PartKind::Braise === $i->part ? '' : $i->part->value,
+                ),
+                $reading->ingredients,
+            ),
             $this->original($reading, $measures),
             $this->meat($reading, $measures),
             $this->cookers->all()[0]->id ?? '',
             $dinner->format('Y-m-d\TH:i'),
             [],
             LevelSchool::OwnJuices->value,
-            [] === array_filter($reading->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind) ? $this->house->record()->texture : Doneness::Pulls->value,
+            [] === array_filter(
+                $reading->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind,
+            ) ? $this->house->record()->texture : Doneness::Pulls->value,
             $this->thickness($reading),
             Thickener::CornStarch->value,
             'auto',
-            array_map(static fn (Step $s, int $k): StepDraft => new StepDraft($s->line, $s->source, id: 's'.($k + 1)), $reading->steps, array_keys($reading->steps)),
+            array_map(
+                static fn (Step $s, int $k): StepDraft => new StepDraft($s->line, $s->source, id: 's'.($k + 1)), $reading->steps,
+                array_keys($reading->steps),
+            ),
             $whose,
         );
     }
@@ -164,8 +177,18 @@ final readonly class RecipePresenter
         $taken = null !== $i->millilitres ? $measures->volume($i->millilitres) : (null === $i->grams ? '' : $measures->mass($i->grams));
 
         return match (Questions::about($i)) {
-            Doubt::NoCut => array_map(fn (Cut $cut): SuggestedAnswer => new SuggestedAnswer($this->wording->say('answer.like', $measures, ['cut' => $cut->name]), food: $cut->words[0]), $this->cuts->offered($i->source)),
-            Doubt::RawOrCooked => array_map(fn (string $how): SuggestedAnswer => new SuggestedAnswer($this->wording->say("answer.$how", $measures), food: "$how $i->foodText"), ['tinned', 'dried']),
+            Doubt::NoCut => array_map(
+                fn (Cut $cut): SuggestedAnswer => new SuggestedAnswer(
+                    $this->wording->say('answer.like', $measures, ['cut' => $cut->name]), food: $cut->words[0],
+                ),
+                $this->cuts->offered($i->source),
+            ),
+            Doubt::RawOrCooked => array_map(
+                fn (string $how): SuggestedAnswer => new SuggestedAnswer(
+                    $this->wording->say("answer.$how", $measures), food: "$how $i->foodText",
+                ),
+                ['tinned', 'dried'],
+            ),
             Doubt::UsualSize, Doubt::OneOfSeveral => '' === $taken ? [] : [new SuggestedAnswer($taken, amount: $taken)],
             Doubt::UnknownFood => [new SuggestedAnswer($this->wording->say('answer.ignored', $measures), ignored: true)],
             default => [],
@@ -176,17 +199,29 @@ final readonly class RecipePresenter
     {
         $doubt = Questions::about($i);
 
-        return null === $doubt ? '' : $this->wording->say("question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? '']);
+        return null === $doubt
+            ? ''
+            : $this->wording->say(
+                "question.$doubt->value", $measures, ['said' => $i->guess->said ?? '', 'meant' => $i->guess->meant ?? ''],
+            );
     }
 
     /** @param Measures $measures of the house */
     private function way(Way $way, Reading $reading, Measures $measures): WayRead
     {
         $times = [] === $way->settings ? array_filter(['' => $way->minutes]) : $way->settings;
-        $said = array_map(static fn (string $setting, Minutes $m): string => trim(($setting ? str_replace('+', ', then ', $setting).' ' : '').self::time($m->low, $m->high, $measures)), array_keys($times), $times);
+        $said = array_map(
+            static fn (string $setting, Minutes $m): string => trim(
+                ($setting ? str_replace('+', ', then ', $setting).' ' : '').self::time($m->low, $m->high, $measures),
+            ),
+            array_keys($times), $times,
+        );
         $oven = null === $way->celsius ? '' : ' at '.$measures->temperature(($way->celsius[0] + $way->celsius[1]) / 2);
 
-        return new WayRead($this->wording->label('method', $way->method->value).$oven.([] === $said ? '' : ', '.implode(' or ', $said)), $this->originalOf($way->original(), $way, $reading, $measures));
+        return new WayRead(
+            $this->wording->label('method', $way->method->value).$oven.([] === $said ? '' : ', '.implode(' or ', $said)),
+            $this->originalOf($way->original(), $way, $reading, $measures),
+        );
     }
 
     private function original(Reading $reading, Measures $measures): OriginalDraft
@@ -197,14 +232,20 @@ final readonly class RecipePresenter
     private function originalOf(?OriginalMethod $original, ?Way $way, Reading $reading, Measures $measures): OriginalDraft
     {
         $cook = MethodReader::cookPlace($reading->acts) ?? \count($reading->acts);
-        $boilsWine = [] !== array_filter(\array_slice($reading->acts, 0, $cook), static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true));
+        $boilsWine = [] !== array_filter(
+            \array_slice($reading->acts, 0, $cook),
+            static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true),
+        );
 
         return new OriginalDraft(
             $original->method->value ?? 'oven',
             null === $original ? '' : $measures->number($original->hours, 2).' h',
             null === $original?->ovenCelsius ? '' : $measures->temperature($original->ovenCelsius),
             $boilsWine,
-            array_map(static fn (string $setting, Minutes $m): OwnHours => new OwnHours($setting, $m->low, $m->high), array_keys($way->settings ?? []), $way->settings ?? []),
+            array_map(
+                static fn (string $setting, Minutes $m): OwnHours => new OwnHours($setting, $m->low, $m->high),
+                array_keys($way->settings ?? []), $way->settings ?? [],
+            ),
         );
     }
 
@@ -212,10 +253,16 @@ final readonly class RecipePresenter
     {
         foreach ($reading->ingredients as $i) {
             if (Role::Meat === $i->role) {
-                $pieces = null !== ($said = self::pieces($reading, $i)) ? $said : (null !== $i->amount && null === $i->amount->unit ? (int) round($i->amount->middle())
-                    : (true === $i->cut?->soldInPieces && null !== $i->grams ? (int) max(1, round($i->grams / $i->cut->typicalPiece->inGrams())) : 1));
+                $counted = null !== $i->amount && null === $i->amount->unit ? (int) round($i->amount->middle()) : null;
+                $usual = true === $i->cut?->soldInPieces && null !== $i->grams
+                    ? (int) max(1, round($i->grams / $i->cut->typicalPiece->inGrams()))
+                    : 1;
+                $pieces = self::pieces($reading, $i) ?? $counted ?? $usual;
 
-                return new MeatDraft($i->cut->id ?? '', null === $i->grams ? '' : $measures->mass($i->grams), (string) $pieces, '', $measures->temperature(self::FRIDGE_CELSIUS));
+                return new MeatDraft(
+                    $i->cut->id ?? '', null === $i->grams ? '' : $measures->mass($i->grams), (string) $pieces, '',
+                    $measures->temperature(self::FRIDGE_CELSIUS),
+                );
             }
         }
 
@@ -226,7 +273,10 @@ final readonly class RecipePresenter
     private static function pieces(Reading $reading, Ingredient $meat): ?int
     {
         $structure = $reading->structure;
-        $cubes = null === $structure?->sizeCm || null === $meat->grams || null !== $structure->pieces || true === $meat->cut?->soldInPieces ? null
+        $cubes = null === $structure?->sizeCm
+            || null === $meat->grams
+            || null !== $structure->pieces
+            || true === $meat->cut?->soldInPieces ? null
             : $meat->grams / (self::MEAT_GRAMS_A_CUBIC_CENTIMETRE * (($structure->sizeCm[0] + $structure->sizeCm[1]) / 2) ** 3);
         $said = $structure?->pieces?->middle() ?? $cubes;
 

@@ -29,12 +29,18 @@ final readonly class WayPresenter
         }
         $at = null === $serve ? '' : $measures->day($serve).', '.$measures->clock($serve);
 
-        return new WayView($found->way->code, $this->wording->say('way.'.$found->way->code, $measures, ['setting' => '', 'side' => '', ...$variables, 'serve' => $at]), $found->patch, $at);
+        return new WayView(
+            $found->way->code,
+            $this->wording->say('way.'.$found->way->code, $measures, ['setting' => '', 'side' => '', ...$variables, 'serve' => $at]),
+            $found->patch, $at,
+        );
     }
 
     /** What takes a worry away, of which the core has seen that it does. */
     public function remedy(WayOut $way, BraiseDraft $draft, BraiseOrder $order, Measures $measures): WayView
     {
-        return new WayView($way->code, $this->wording->say("remedy.$way->code", $measures), $this->patches->of($draft, $order, $way->changes), '');
+        return new WayView(
+            $way->code, $this->wording->say("remedy.$way->code", $measures), $this->patches->of($draft, $order, $way->changes), '',
+        );
     }
 }

@@ -57,8 +57,11 @@ final readonly class BraiseDraft
      */
     public function with(array $ingredients, array $steps, array $refused): self
     {
-        return new self($this->title, $this->serves, $this->recipeText, $ingredients, $this->original, $this->meat, $this->cookerId, $this->serveAt, $this->away,
-            $this->level, $this->texture, $this->thickness, $this->thickener, $this->setting, $steps, $this->measures, $refused, $this->amounts,
+        return new self(
+            $this->title, $this->serves, $this->recipeText, $ingredients, $this->original, $this->meat, $this->cookerId, $this->serveAt,
+            $this->away,
+            $this->level, $this->texture, $this->thickness, $this->thickener, $this->setting, $steps, $this->measures, $refused,
+            $this->amounts,
             $this->handling, $this->sides, $this->pins, $this->ownSides, $this->sure);
     }
 }

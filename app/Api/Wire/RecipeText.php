@@ -14,7 +14,10 @@ final readonly class RecipeText
      * @param string $measures whose cups and spoons; empty for a guess from the text
      */
     public function __construct(
-        #[Assert\Length(max: 3_000_000, countUnit: Assert\Length::COUNT_BYTES, maxMessage: 'This is larger than 3 MB. Save the page as text, or paste the recipe alone.')] public string $text,
+        #[Assert\Length(
+            max: 3_000_000, countUnit: Assert\Length::COUNT_BYTES,
+            maxMessage: 'This is larger than 3 MB. Save the page as text, or paste the recipe alone.',
+        )] public string $text,
         #[Assert\Length(max: 255)] public string $name = '',
         #[Assert\Length(max: 20)] public string $measures = '',
     ) {

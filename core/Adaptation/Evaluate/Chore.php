@@ -40,28 +40,43 @@ final readonly class Chore
     /** @param list<string> $acts */
     public function doing(array $acts): self
     {
-        return new self($this->id, $this->code, $this->stage, [...$this->acts, ...$acts], $this->variables, $this->minutes, $this->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+        return new self(
+            $this->id, $this->code, $this->stage, [...$this->acts, ...$acts], $this->variables, $this->minutes, $this->term, $this->uses,
+            $this->waits, $this->beforeEnd, $this->atHour,
+        );
     }
 
     /** @param array<string, float|int|string> $variables */
     public function with(array $variables): self
     {
-        return new self($this->id, $this->code, $this->stage, $this->acts, [...$this->variables, ...$variables], $this->minutes, $this->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+        return new self(
+            $this->id, $this->code, $this->stage, $this->acts, [...$this->variables, ...$variables], $this->minutes, $this->term,
+            $this->uses, $this->waits, $this->beforeEnd, $this->atHour,
+        );
     }
 
     public function lengthening(?Term $term): self
     {
-        return new self($this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+        return new self(
+            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $term, $this->uses, $this->waits,
+            $this->beforeEnd, $this->atHour,
+        );
     }
 
     /** As long as another of its kind. */
     public function lasting(self $other): self
     {
-        return new self($this->id, $this->code, $this->stage, $this->acts, $this->variables, $other->minutes, $other->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+        return new self(
+            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $other->minutes, $other->term, $this->uses, $this->waits,
+            $this->beforeEnd, $this->atHour,
+        );
     }
 
     public function called(string $id): self
     {
-        return new self($id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $this->waits, $this->beforeEnd, $this->atHour);
+        return new self(
+            $id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $this->waits,
+            $this->beforeEnd, $this->atHour,
+        );
     }
 }

@@ -19,12 +19,17 @@ final class Chores
 {
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
-        'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10, 'fry-base' => 10,
+        'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
+        'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
-        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25, 'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
+        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25,
+        'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
     ];
-    private const PAN = [ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze, ActKind::BoilDown];
+    private const PAN = [
+        ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze,
+        ActKind::BoilDown,
+    ];
     /** Minutes by which the sauce may be done before it is plated. */
     public const MOST_SAUCE_WAITS = 25;
     public const BOILED_BEANS_WAIT = 60;
@@ -59,7 +64,10 @@ final class Chores
     public static function of(Process $process, BraiseOrder $order): Work
     {
         $before = $process->in(Stage::Before);
-        $cuts = array_udiff($process->in(Stage::Before, ActKind::Cut, ActKind::Prepare), $process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare), static fn (Deed $a, Deed $b): int => $a->act->id <=> $b->act->id);
+        $cuts = array_udiff(
+            $process->in(Stage::Before, ActKind::Cut, ActKind::Prepare), $process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare),
+            static fn (Deed $a, Deed $b): int => $a->act->id <=> $b->act->id,
+        );
         $chores = new self($order, [...self::intoThePan($before), ...array_values($cuts)]);
         $stage = null;
         foreach ($process->remaining() as $deed) {
@@ -105,7 +113,9 @@ final class Chores
 
             return;
         }
-        $count = \count(array_filter($this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code));
+        $count = \count(array_filter(
+            $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code,
+        ));
         $this->chores[] = (0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)))->doing($acts);
     }
 
@@ -113,7 +123,10 @@ final class Chores
     private function attach(Deed $deed): void
     {
         $last = \count($this->chores) - 1;
-        if ($last >= 0 && [] === $this->waiting && $this->chores[$last]->stage === $deed->stage && !\in_array($deed, $this->intoThePan, true)) {
+        if ($last >= 0
+            && [] === $this->waiting
+            && $this->chores[$last]->stage === $deed->stage
+            && !\in_array($deed, $this->intoThePan, true)) {
             $this->replace($last, $this->chores[$last]->doing([$deed->act->id]));
         } else {
             $this->waiting[] = $deed;
@@ -133,13 +146,22 @@ final class Chores
 
     private function replace(int $at, Chore $chore): void
     {
-        $this->chores = array_map(static fn (Chore $c, int $k): Chore => $k === $at ? $chore : $c, $this->chores, array_keys($this->chores));
+        $this->chores = array_map(
+            static fn (Chore $c, int $k): Chore => $k === $at ? $chore : $c, $this->chores, array_keys($this->chores),
+        );
     }
 
     /** Where work of the same code is, that this belongs to. */
     private function lastLike(Chore $chore): ?int
     {
-        $anywhere = \in_array($chore->code, ['cut-vegetables', 'cut-ahead', 'dry-meat', 'fry-base', 'boil-wine-down', 'plate', 'fork-test', 'load', 'side-work', 'marinate', 'soak-beans', 'salt-meat', 'strain-and-skim'], true);
+        $anywhere = \in_array(
+            $chore->code,
+            [
+                'cut-vegetables', 'cut-ahead', 'dry-meat', 'fry-base', 'boil-wine-down', 'plate', 'fork-test', 'load', 'side-work',
+                'marinate', 'soak-beans', 'salt-meat', 'strain-and-skim',
+            ],
+            true,
+        );
         foreach (array_reverse($this->chores, true) as $k => $one) {
             if ($one->stage !== $chore->stage && !('load' === $one->code && 'load' === $chore->code)) {
                 return null;
@@ -158,7 +180,9 @@ final class Chores
     private function merged(Chore $one, Chore $more): Chore
     {
         return match ($one->code) {
-            'strain-and-skim' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both']),
+            'strain-and-skim' => $one->with(
+                ['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both'],
+            ),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
@@ -182,8 +206,12 @@ final class Chores
 
         return match (true) {
             'mix-spices' === $d->code => $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'night-mix-spices'),
-            'cut-ahead' === $d->code => $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables),
-            $d->is(ActKind::Soak) => $this->plain($d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)]),
+            'cut-ahead' === $d->code => $this->ofTerm(
+                $d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables,
+            ),
+            $d->is(ActKind::Soak) => $this->plain(
+                $d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)],
+            ),
             'salt-meat' === $d->code => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
             default => $this->plain($d, 'night-marinate', 'marinate', self::MARINATING, Uses::Hands),
         };
@@ -197,17 +225,28 @@ final class Chores
         $minutes = $d->act->minutes?->middle();
 
         return match ($d->act->kind) {
-            ActKind::Prepare, ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
+            ActKind::Prepare,
+            ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
                 : ($this->cuts($d) ? $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables') : null),
-            ActKind::Tie, ActKind::Dry, ActKind::Season, ActKind::Flour => $this->ofTerm($d, HandsOn::drying($joint), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready']),
+            ActKind::Tie, ActKind::Dry, ActKind::Season,
+            ActKind::Flour => $this->ofTerm(
+                $d, HandsOn::drying($joint), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
+            ),
             ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
-            ActKind::BoilBeans => $this->ofTerm($d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on'),
+            ActKind::BoilBeans => $this->ofTerm(
+                $d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on',
+            ),
             ActKind::WarmInsert => $this->ofTerm($d, new Term('warm-insert', HandsOn::WARMING), Uses::Hands, 'warm-insert'),
             ActKind::Blanch => $this->ofTerm($d, new Term('blanch', $minutes ?? self::BLANCHING), Uses::Ring, 'blanch'),
             ActKind::Render => $this->ofTerm($d, new Term('render', self::RENDERING), Uses::HandsAndRing, 'render'),
             ActKind::Brown => $this->ofTerm($d, HandsOn::browning($joint, $pan), Uses::HandsAndRing, 'brown-meat'),
-            ActKind::Toast, ActKind::FryBase, ActKind::Fry => $this->ofTerm($d, new Term('fry-base', HandsOn::BASE), Uses::HandsAndRing, 'fry-base'),
-            ActKind::Deglaze, ActKind::BoilDown => $this->ofTerm($d, new Term('boil-wine-down', 'boil-down' === $d->code || $d->is(ActKind::BoilDown) ? HandsOn::WINE : self::SCRAPING), Uses::Ring, 'boil-wine-down'),
+            ActKind::Toast, ActKind::FryBase,
+            ActKind::Fry => $this->ofTerm($d, new Term('fry-base', HandsOn::BASE), Uses::HandsAndRing, 'fry-base'),
+            ActKind::Deglaze,
+            ActKind::BoilDown => $this->ofTerm(
+                $d, new Term('boil-wine-down', 'boil-down' === $d->code || $d->is(ActKind::BoilDown) ? HandsOn::WINE : self::SCRAPING),
+                Uses::Ring, 'boil-wine-down',
+            ),
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
@@ -218,15 +257,19 @@ final class Chores
     {
         $roles = array_map(fn (string $id): ?Role => $this->order->dish->ingredient($id)?->role, $deed->act->foods);
 
-        return ([] === $roles && $deed->is(ActKind::Cut)) || [] !== array_filter($roles, static fn (?Role $r): bool => \in_array($r, [Role::Vegetable, Role::Aromatic, Role::Fruit], true));
+        return ([] === $roles && $deed->is(ActKind::Cut)) || [] !== array_filter(
+            $roles, static fn (?Role $r): bool => \in_array($r, [Role::Vegetable, Role::Aromatic, Role::Fruit], true),
+        );
     }
 
     private function during(Deed $d): ?Chore
     {
         return match (true) {
             $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
-            null !== $d->beforeEnd || null !== $d->atHour => new Chore('add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],
-                ['food' => (string) ($d->variables['list'] ?? '')], self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour),
+            null !== $d->beforeEnd
+                || null !== $d->atHour => new Chore(
+                    'add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],
+                    ['food' => (string) ($d->variables['list'] ?? '')], self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour),
             default => null,
         };
     }
@@ -238,13 +281,34 @@ final class Chores
         return match ($d->act->kind) {
             ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out', variables: ['list' => 'none']),
             ActKind::TakeOut => $this->takeOut($d),
-            ActKind::Strain, ActKind::Skim, ActKind::Sieve => $this->ofTerm($d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim', variables: ['how' => $d->act->kind->value]),
-            ActKind::Blend, ActKind::Mash => $this->ofTerm($d, new Term('blend-sauce', self::BLENDING), Uses::Hands, 'blend-sauce', variables: ['how' => $d->act->kind->value]),
-            ActKind::Reduce => $this->ofTerm($d, new Term('reduce', (float) ($d->variables['minutes'] ?? $minutes ?? 0), ['ml' => (float) ($d->variables['ml'] ?? 0), 'panCm' => $this->order->kitchen->pan()->inCentimetres()]), Uses::Ring, 'reduce'),
+            ActKind::Strain, ActKind::Skim,
+            ActKind::Sieve => $this->ofTerm(
+                $d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim', variables: ['how' => $d->act->kind->value],
+            ),
+            ActKind::Blend,
+            ActKind::Mash => $this->ofTerm(
+                $d, new Term('blend-sauce', self::BLENDING), Uses::Hands, 'blend-sauce', variables: ['how' => $d->act->kind->value],
+            ),
+            ActKind::Reduce => $this->ofTerm(
+                $d,
+                new Term(
+                    'reduce', (float) ($d->variables['minutes'] ?? $minutes ?? 0),
+                    ['ml' => (float) ($d->variables['ml'] ?? 0), 'panCm' => $this->order->kitchen->pan()->inCentimetres()],
+                ),
+                Uses::Ring, 'reduce',
+            ),
             ActKind::Glaze => $this->ofTerm($d, new Term('glaze', $minutes ?? self::GLAZING), Uses::HandsAndRing, 'glaze'),
-            ActKind::Slurry, ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
+            ActKind::Slurry,
+            ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
             ActKind::CreamOrYoghurtIn => $this->ofTerm($d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in'),
-            ActKind::Shred => $this->ofTerm($d, new Term('shred-meat', HandsOn::shredding($this->order->joint->boneless), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => 0]), Uses::Hands, 'shred-meat'),
+            ActKind::Shred => $this->ofTerm(
+                $d,
+                new Term(
+                    'shred-meat', HandsOn::shredding($this->order->joint->boneless),
+                    ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => 0],
+                ),
+                Uses::Hands, 'shred-meat',
+            ),
             ActKind::BackIntoTheJuice => $this->ofTerm($d, new Term('back-in', $minutes ?? self::BACK_IN), Uses::Hands, 'back-in'),
             ActKind::Rest => $this->ofTerm($d, new Term('rest-meat', $minutes ?? self::RESTING), Uses::Nothing, 'rest-meat'),
             ActKind::Crisp => $this->ofTerm($d, new Term('crisp', $minutes ?? self::CRISPING), Uses::Oven, 'crisp'),
@@ -263,13 +327,19 @@ final class Chores
             return null;
         }
 
-        return $this->ofTerm($d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out', variables: ['list' => (string) ($d->variables['list'] ?? $d->act->words)]);
+        return $this->ofTerm(
+            $d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out',
+            variables: ['list' => (string) ($d->variables['list'] ?? $d->act->words)],
+        );
     }
 
     private function table(Deed $d): ?Chore
     {
         return $d->is(ActKind::SideWork) || ($d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish))
-            ? new Chore('side-work', 'side-work', $d->stage, [], [], (int) max(self::LEAST_SIDE, $d->act->minutes?->middle() ?? 0.0), null, Uses::Nothing, self::WAITS['side-work'])
+            ? new Chore(
+                'side-work', 'side-work', $d->stage, [], [], (int) max(self::LEAST_SIDE, $d->act->minutes?->middle() ?? 0.0), null,
+                Uses::Nothing, self::WAITS['side-work'],
+            )
             : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
     }
 
@@ -287,7 +357,9 @@ final class Chores
     {
         $code ??= $id;
 
-        return null === $term ? null : new Chore($id, $code, Stage::Start === $d->stage ? Stage::Before : $d->stage, [], [...$term->from, ...$variables], (int) max(1, round($term->value)),
+        return null === $term ? null : new Chore(
+            $id, $code, Stage::Start === $d->stage ? Stage::Before : $d->stage, [], [...$term->from, ...$variables],
+            (int) max(1, round($term->value)),
             Stage::Evening === $d->stage ? null : $term, $uses, self::WAITS[$code] ?? 0);
     }
 
@@ -299,7 +371,9 @@ final class Chores
 
     private function named(Deed $d): string
     {
-        return (string) ($d->variables['food'] ?? implode(', ', array_filter(array_map(fn (string $id): string => $this->order->dish->ingredient($id)->foodText ?? '', $d->act->foods))));
+        return (string) ($d->variables['food'] ?? implode(
+            ', ', array_filter(array_map(fn (string $id): string => $this->order->dish->ingredient($id)->foodText ?? '', $d->act->foods)),
+        ));
     }
 
     /**
@@ -312,11 +386,20 @@ final class Chores
         $work = new Work($this->chores);
         $reducing = array_sum(array_map(static fn (Chore $c): int => 'reduce' === $c->code ? $c->minutes : 0, $this->chores));
 
-        return array_map(fn (Chore $c): Chore => 'shred-meat' === $c->code && $work->isBeside($c) ? $c->lengthening($this->shredding($c->minutes, $reducing)) : $c, $this->chores);
+        return array_map(
+            fn (Chore $c): Chore => 'shred-meat' === $c->code && $work->isBeside($c)
+                ? $c->lengthening($this->shredding($c->minutes, $reducing))
+                : $c,
+            $this->chores,
+        );
     }
 
     private function shredding(int $minutes, int $reducing): ?Term
     {
-        return $minutes <= $reducing ? null : new Term('shred-meat', (float) ($minutes - $reducing), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => $reducing]);
+        return $minutes <= $reducing
+            ? null
+            : new Term(
+                'shred-meat', (float) ($minutes - $reducing), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => $reducing],
+            );
     }
 }

@@ -44,7 +44,10 @@ final readonly class Evaluation
     public function informed(BraiseOrder $order): BraiseOrder
     {
         $settings = $order->dish->slowCookerWay()->settings ?? [];
-        foreach (Method::SlowCooker === $order->original?->method && !$order->choices->refuses(BraiseOrder::NEED_KEY) ? [ProgramChoice::Low, ProgramChoice::High] : [] as $choice) {
+        if (Method::SlowCooker !== $order->original?->method || $order->choices->refuses(BraiseOrder::NEED_KEY)) {
+            return $order;
+        }
+        foreach ([ProgramChoice::Low, ProgramChoice::High] as $choice) {
             $own = $settings[$choice->value] ?? null;
             if (null !== $own) {
                 $need = RecipeNeed::fromSlowCooker($this->pots->load($order, $choice)->best->doseAt($own->low / 60), $order->joint);

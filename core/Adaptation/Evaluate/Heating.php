@@ -16,7 +16,8 @@ final readonly class Heating
      * @param float  $fridgeTo60  hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
      * @param float  $lookMinutes that the planned looks under the lid cost, or one look would
      */
-    public function __construct(public Window $core60, public Window $pot60, public Window $coreSafe, public float $fridgeTo60, public float $lookMinutes)
-    {
+    public function __construct(
+        public Window $core60, public Window $pot60, public Window $coreSafe, public float $fridgeTo60, public float $lookMinutes,
+    ) {
     }
 }

@@ -70,12 +70,22 @@ final readonly class PotRun
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker, $order->handling);
         $geometry = self::geometry($order);
-        $balance = new SauceBalance($ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()));
+        $balance = new SauceBalance(
+            $ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()),
+        );
         $boil = $order->room->boilingPoint()->celsius;
         $late = LateFoods::of($order, $larger);
-        $solve = static fn (PotEnd $end): SaucePlan => $balance->solve($order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end);
-        $setup = static fn (SaucePlan $sauce, float $end): Setup => new Setup($order->cooker, $order->room, Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS),
-            $order->joint, self::contents($order, array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()]))), $sauce), $program,
+        $solve = static fn (PotEnd $end): SaucePlan => $balance->solve(
+            $order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end,
+        );
+        $setup = static fn (SaucePlan $sauce, float $end): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(
+            $order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS,
+        ),
+            $order->joint,
+            self::contents(
+                $order, array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()]))), $sauce,
+            ),
+            $program,
             [...self::looks($order->handling->lidLifts), ...self::additions($ingredients, $late, $end)]);
         $best = fn (Setup $setup): Course => $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
 
@@ -109,14 +119,24 @@ final readonly class PotRun
         $process = All::applied($in);
         $work = Chores::of($process, $order);
         $depth = $order->cooker->depth()->metres;
-        $fridgeTo60 = Rules::fridgeTo60($run->core60(), $run->pot60(), $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes());
+        $fridgeTo60 = Rules::fridgeTo60(
+            $run->core60(), $run->pot60(), $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes(),
+        );
         $unsafe = self::refusals($order, $work)[0] ?? Rules::heatingUp($fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
 
         return new Outcome($choice, $windows, $planned,
-            new Heating($run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60, $this->lookMinutes($pot, $windows[$order->texture->value]->likely)),
+            new Heating(
+                $run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60,
+                $this->lookMinutes($pot, $windows[$order->texture->value]->likely),
+            ),
             $pot->best, $pot->sauce, $in->salt,
-            new Filling($pot->geometry, $pot->geometry->fill($pot->sauce->load), [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth]),
-            $process, $work, $order->choices->refuses('thicken') ? Slurry::for(0.0, Thickness::Stock, $order->thickener) : $in->offered, $unsafe);
+            new Filling(
+                $pot->geometry, $pot->geometry->fill($pot->sauce->load),
+                [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
+            ),
+            $process, $work, $order->choices->refuses('thicken') ? Slurry::for(
+                0.0, Thickness::Stock, $order->thickener,
+            ) : $in->offered, $unsafe);
     }
 
     /**
@@ -128,9 +148,15 @@ final readonly class PotRun
         $order = $pot->order;
         $sauce = $pot->sauce;
         $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
-        $salt = SaltBalance::of($order->potIngredients(), $order->joint, $sauce, $pot->end->evaporatedGrams, $order->saltAimPercent, !$order->choices->refuses('hold-salt'));
+        $salt = SaltBalance::of(
+            $order->potIngredients(), $order->joint, $sauce, $pot->end->evaporatedGrams, $order->saltAimPercent,
+            !$order->choices->refuses('hold-salt'),
+        );
 
-        return new Circumstances($order, $choice, $ready, $pot->best, $sauce, $salt, Slurry::for($left, $order->thickness, $order->thickener, $order->thickenedAlready()), $larger);
+        return new Circumstances(
+            $order, $choice, $ready, $pot->best, $sauce, $salt,
+            Slurry::for($left, $order->thickness, $order->thickener, $order->thickenedAlready()), $larger,
+        );
     }
 
     /** The work of a pot that is on. */
@@ -154,15 +180,22 @@ final readonly class PotRun
         $work = $this->work($pot, $choice);
 
         return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->lead(), $work->finish()->total))
-            ->solve($pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), 0.0, $order->handling->switchOn) instanceof DayPlan;
+            ->solve(
+                $pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), 0.0,
+                $order->handling->switchOn,
+            ) instanceof DayPlan;
     }
 
     public static function delay(BraiseOrder $order, Work $work): ?Finding
     {
-        $cold = $order->handling->isCold() && null === $order->beforehand->why && null === Rules::start($order->joint->start, $order->beforehand);
+        $cold = $order->handling->isCold() && null === $order->beforehand->why && null === Rules::start(
+            $order->joint->start, $order->beforehand,
+        );
         $out = $work->beforeLoading() + $order->beforehand->onTheCounter()->inMinutes();
 
-        return Rules::delayedStart(Duration::hours($order->handling->delayHours), $cold, $order->room->temperature, Duration::minutes($out));
+        return Rules::delayedStart(
+            Duration::hours($order->handling->delayHours), $cold, $order->room->temperature, Duration::minutes($out),
+        );
     }
 
     /**
@@ -173,7 +206,10 @@ final readonly class PotRun
     public static function refusals(BraiseOrder $order, Work $work): array
     {
         $out = Duration::minutes($work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes());
-        $found = [Rules::start($order->joint->start, $order->beforehand), self::delay($order, $work), Rules::onTheCounter($out, $order->room->temperature)];
+        $found = [
+            Rules::start($order->joint->start, $order->beforehand), self::delay($order, $work),
+            Rules::onTheCounter($out, $order->room->temperature),
+        ];
 
         return array_values(array_filter($found, static fn (?Finding $f): bool => true === $f?->forbids()));
     }
@@ -190,7 +226,10 @@ final readonly class PotRun
             $coolest = $row[0] > $warm->inHours() ? min($coolest, $row[1]) : $coolest;
         }
 
-        return Rules::onWarm(Duration::seconds(0), Temperature::celsius(is_finite($coolest) ? $coolest : Rules::HOLDING_CELSIUS), null !== $planned->latest && $planned->latest <= $warm->inHours());
+        return Rules::onWarm(
+            Duration::seconds(0), Temperature::celsius(is_finite($coolest) ? $coolest : Rules::HOLDING_CELSIUS),
+            null !== $planned->latest && $planned->latest <= $warm->inHours(),
+        );
     }
 
     /**
@@ -200,7 +239,9 @@ final readonly class PotRun
      */
     private static function looks(array $hours): array
     {
-        return array_map(static fn (float $hour): LidLift => new LidLift(Duration::hours($hour), Duration::minutes(self::LOOK_MINUTES)), $hours);
+        return array_map(
+            static fn (float $hour): LidLift => new LidLift(Duration::hours($hour), Duration::minutes(self::LOOK_MINUTES)), $hours,
+        );
     }
 
     /**
@@ -215,7 +256,10 @@ final readonly class PotRun
         foreach ($ingredients as $i) {
             if (isset($late[$i->key()]) && null !== $i->grams && $i->grams > 0) {
                 $additions[] = new LateAddition(Duration::hours(max(0.0, $end - $late[$i->key()] / 60)),
-                    new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius(self::FRIDGE_CELSIUS)));
+                    new Content(
+                        Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(),
+                        Temperature::celsius(self::FRIDGE_CELSIUS),
+                    ));
             }
         }
 
@@ -231,7 +275,9 @@ final readonly class PotRun
         }
         $level = (int) array_search($pot->order->texture, Doneness::cases(), true);
         $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::looks([$likely / 2]) : []);
-        $difference = $this->simulation->run($other, new Deviation(), AdaptBraise::HORIZON)->doneness[$level] - $pot->best->doneness[$level];
+        $difference = $this->simulation->run(
+            $other, new Deviation(), AdaptBraise::HORIZON,
+        )->doneness[$level] - $pot->best->doneness[$level];
 
         return is_finite($difference) ? 60 * abs($difference) : 0.0;
     }
@@ -240,7 +286,9 @@ final readonly class PotRun
     {
         $grams = 0.0;
         foreach ($order->potIngredients() as $i) {
-            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true) ? (float) $i->grams : 0.0;
+            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true)
+                ? (float) $i->grams
+                : 0.0;
         }
 
         return new PotGeometry($order->cooker, $order->joint, $grams / 1000, $order->handling->layers);
@@ -261,13 +309,18 @@ final readonly class PotRun
                 $change->loaded < $change->poured => self::FROM_THE_PAN_CELSIUS,
                 default => self::ROOM_STORED_CELSIUS,
             };
-            $contents[] = new Content(Mass::grams($change->loaded), $change->ingredient?->food?->specificHeat() ?? Role::Liquid->specificHeat(), Temperature::celsius($celsius));
+            $contents[] = new Content(
+                Mass::grams($change->loaded), $change->ingredient?->food?->specificHeat() ?? Role::Liquid->specificHeat(),
+                Temperature::celsius($celsius),
+            );
         }
         foreach ($ingredients as $i) {
             if (!$i->role->isPoured() && Role::Tool !== $i->role && null !== $i->grams) {
                 $celsius = \in_array($i->role, [Role::Vegetable, Role::Aromatic, Role::Fat], true) ? $base
                     : (\in_array($i->role, [Role::Fruit, Role::Herb], true) ? self::FRIDGE_CELSIUS : self::ROOM_STORED_CELSIUS);
-                $contents[] = new Content(Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius($celsius));
+                $contents[] = new Content(
+                    Mass::grams($i->grams), $i->food?->specificHeat() ?? $i->role->specificHeat(), Temperature::celsius($celsius),
+                );
             }
         }
         if ($order->bone->kilograms > 0) {

@@ -32,7 +32,9 @@ final readonly class Work
     /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded while the sauce is made. */
     public function isBeside(Chore $chore): bool
     {
-        return 'side-work' === $chore->code || ('shred-meat' === $chore->code && [] === array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->code, self::NEED_IT_SHREDDED, true)));
+        return 'side-work' === $chore->code || ('shred-meat' === $chore->code && [] === array_filter(
+            $this->chores, static fn (Chore $c): bool => \in_array($c->code, self::NEED_IT_SHREDDED, true),
+        ));
     }
 
     /** Minutes of work before the pot is on. */

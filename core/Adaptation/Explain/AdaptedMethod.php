@@ -74,7 +74,9 @@ final class AdaptedMethod
         $plain = (string) preg_replace('/^(?:\d\x{FE0F}?\x{20E3}|[\x{2610}-\x{2714}\x{25A0}-\x{25FF}•*–—-])+\s*/u', '', self::plain($text));
         $begun = mb_strtoupper(mb_substr($plain, 0, 1)).mb_substr($plain, 1);
 
-        return preg_match('/[\p{L}\p{N}%°’\'"”]$/u', $begun) ? "$begun." : rtrim($begun, ',;: ').(preg_match('/[,;:]\s*$/u', $begun) ? '.' : '');
+        return preg_match('/[\p{L}\p{N}%°’\'"”]$/u', $begun)
+            ? "$begun."
+            : rtrim($begun, ',;: ').(preg_match('/[,;:]\s*$/u', $begun) ? '.' : '');
     }
 
     private static function plain(string $text): string

@@ -42,7 +42,9 @@ final class BraiseFindings
         $order = $braise->order;
         $chosen = $braise->chosen;
         $geometry = $chosen->filling->geometry;
-        $findings = array_map(fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->joint, $chosen->sauce->load));
+        $findings = array_map(
+            fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->joint, $chosen->sauce->load),
+        );
         $delay = PotRun::delay($order, $chosen->work);
         if (Severity::Warn === $delay?->severity) {
             $findings[] = $delay;
@@ -59,14 +61,22 @@ final class BraiseFindings
         if ($day instanceof DayPlan) {
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
             array_push($findings, ...array_filter([
-                $day->pastBest ? $this->heldShorter(new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise) : null,
+                $day->pastBest
+                    ? $this->heldShorter(
+                        new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise,
+                    )
+                    : null,
                 Rules::leanHeld($order->joint, $chosen->best->doseAt($served)),
             ]));
         }
         array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
         $out = array_map(static fn (TakeOut $t): string => $t->name, $order->toTakeOut());
-        foreach (Rules::contents($order->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()], $out) as $finding) {
-            $findings[] = 'lean-in-own-juices' === $finding->rule ? $this->remedied($finding, 'level-'.LevelSchool::Third->value, new AtLevel(LevelSchool::Third)) : $finding;
+        foreach (Rules::contents(
+            $order->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()], $out,
+        ) as $finding) {
+            $findings[] = 'lean-in-own-juices' === $finding->rule
+                ? $this->remedied($finding, 'level-'.LevelSchool::Third->value, new AtLevel(LevelSchool::Third))
+                : $finding;
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
@@ -87,7 +97,10 @@ final class BraiseFindings
         if (Effort::Cold === $order->handling->effort) {
             foreach ($order->potIngredients() as $i) {
                 if (($i->food->alcohol ?? 0.0) > 0 && $i->role->isPoured()) {
-                    $findings[] = $this->remedied(new Finding('raw-wine', Severity::Warn, ['food' => $i->foodText]), 'effort-'.Effort::Meat->value, new WithEffort(Effort::Meat));
+                    $findings[] = $this->remedied(
+                        new Finding('raw-wine', Severity::Warn, ['food' => $i->foodText]), 'effort-'.Effort::Meat->value,
+                        new WithEffort(Effort::Meat),
+                    );
                     break;
                 }
             }
@@ -105,7 +118,10 @@ final class BraiseFindings
         if (Severity::Refuse !== $finding->severity) {
             return $finding;
         }
-        $tries = [['level-'.LevelSchool::OwnJuices->value, new AtLevel(LevelSchool::OwnJuices)], ['cut-in-2', new CutInto(2)], ['cut-in-4', new CutInto(4)]];
+        $tries = [
+            ['level-'.LevelSchool::OwnJuices->value, new AtLevel(LevelSchool::OwnJuices)], ['cut-in-2', new CutInto(2)],
+            ['cut-in-4', new CutInto(4)],
+        ];
         foreach ($tries as [$code, $change]) {
             $changed = $change->of($order);
             $pot = $this->evaluation->pots->load($changed, ProgramChoice::High);

@@ -50,19 +50,26 @@ final readonly class BraiseWays
             return [];
         }
         $ways = array_values(array_filter([
-            $this->ownStart($braise), $this->setting($braise), $this->highThenLow($braise), $this->lessSure($braise), $this->cut($braise), ...$this->otherHandling($braise),
+            $this->ownStart($braise), $this->setting($braise), $this->highThenLow($braise), $this->lessSure($braise), $this->cut($braise),
+            ...$this->otherHandling($braise),
             $this->otherCooker($braise, $cookers), $this->lessMeat($braise), $this->dayBefore($braise),
         ]));
         $ways = \array_slice($ways, 0, null === $clash->serveFrom ? self::MOST_WAYS : self::MOST_WAYS - 1);
 
-        return null === $clash->serveFrom ? $ways : [...$ways, new WayOut('serve-from', [new ServeAt($clash->serveFrom)], $clash->serveFrom)];
+        return null === $clash->serveFrom
+            ? $ways
+            : [...$ways, new WayOut('serve-from', [new ServeAt($clash->serveFrom)], $clash->serveFrom)];
     }
 
     private function ownStart(AdaptedBraise $braise): ?WayOut
     {
         $way = new WayOut('own-start', [new WithoutOwnStart()]);
 
-        return null !== $braise->order->handling->switchOn && null === $braise->chosen->unsafe && $this->fits($way->of($braise->order), $braise->chosen) ? $way : null;
+        return null !== $braise->order->handling->switchOn && null === $braise->chosen->unsafe && $this->fits(
+            $way->of($braise->order), $braise->chosen,
+        )
+            ? $way
+            : null;
     }
 
     private function setting(AdaptedBraise $braise): ?WayOut
@@ -119,7 +126,9 @@ final readonly class BraiseWays
     {
         $evening = new WayOut('evening-work', [new EveningWork()]);
         $changed = $evening->of($braise->order);
-        if (null === $braise->chosen->unsafe && !$braise->order->handling->cutsTheNightBefore && $this->fits($changed, $this->evaluation->outcome($changed, $braise->chosen->choice))) {
+        if (null === $braise->chosen->unsafe && !$braise->order->handling->cutsTheNightBefore && $this->fits(
+            $changed, $this->evaluation->outcome($changed, $braise->chosen->choice),
+        )) {
             return [$evening];
         }
         foreach (0.0 === $braise->order->handling->delayHours ? self::DELAYS : [] as $hours) {
@@ -137,7 +146,9 @@ final readonly class BraiseWays
     {
         foreach ($cookers as $other) {
             foreach ([ProgramChoice::Low, ProgramChoice::High] as $choice) {
-                $way = new WayOut('other-cooker', [$other, new RunOn($choice)], null, ['cooker' => $other->name, 'setting' => $choice->value]);
+                $way = new WayOut(
+                    'other-cooker', [$other, new RunOn($choice)], null, ['cooker' => $other->name, 'setting' => $choice->value],
+                );
                 if ($this->works($way->of($braise->order), $choice, $braise->chosen)) {
                     return $way;
                 }
@@ -152,7 +163,10 @@ final readonly class BraiseWays
         $joint = $braise->order->joint;
         foreach (self::SHARES_OF_MEAT as $share) {
             $left = $joint->count > 1 ? floor($share * $joint->count) / $joint->count : $share;
-            $way = new WayOut('less-meat', [new LessMeat(Mass::kilograms($left * $joint->boneless->kilograms)), new RunOn(ProgramChoice::High)], null, ['kg' => $left * ($joint->boneless->kilograms + $braise->order->bone->kilograms)]);
+            $way = new WayOut(
+                'less-meat', [new LessMeat(Mass::kilograms($left * $joint->boneless->kilograms)), new RunOn(ProgramChoice::High)], null,
+                ['kg' => $left * ($joint->boneless->kilograms + $braise->order->bone->kilograms)],
+            );
             if ($left > 0 && $this->works($way->of($braise->order), ProgramChoice::High, $braise->chosen)) {
                 return $way;
             }
@@ -165,7 +179,10 @@ final readonly class BraiseWays
     {
         $evening = $braise->order->serveAt->modify('-1 day')->modify(self::EVENING_BEFORE);
         foreach ($braise->outcomes as $outcome) {
-            $way = new WayOut('day-before', [new ServeAt($evening), new WithoutOwnStart(), new RunOn($outcome->choice)], $evening, ['setting' => $outcome->choice->value]);
+            $way = new WayOut(
+                'day-before', [new ServeAt($evening), new WithoutOwnStart(), new RunOn($outcome->choice)], $evening,
+                ['setting' => $outcome->choice->value],
+            );
             if (null === $outcome->unsafe && $evening > $braise->order->now && $this->fits($way->of($braise->order), $outcome)) {
                 return $way;
             }

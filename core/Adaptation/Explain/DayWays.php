@@ -59,7 +59,8 @@ final readonly class DayWays
     {
         $ways = [];
         foreach ($case->braise->outcomes as $outcome) {
-            if ($outcome->choice !== $case->braise->chosen->choice && true === $case->running($outcome->choice)?->isPossible($this->steps)) {
+            if ($outcome->choice !== $case->braise->chosen->choice
+                && true === $case->running($outcome->choice)?->isPossible($this->steps)) {
                 $ways[] = new WayOut('other-setting', [new RunOn($outcome->choice)], null, ['setting' => $outcome->choice->value]);
                 break;
             }
@@ -88,7 +89,9 @@ final readonly class DayWays
             }
         }
 
-        return \array_slice(array_values(array_filter([...$ways, ...([] === $bySide ? [$this->withoutSome($case)] : $bySide)])), 0, self::MOST_WAYS);
+        return \array_slice(
+            array_values(array_filter([...$ways, ...([] === $bySide ? [$this->withoutSome($case)] : $bySide)])), 0, self::MOST_WAYS,
+        );
     }
 
     /** Each side kept that still goes with those before it. */
@@ -103,7 +106,12 @@ final readonly class DayWays
             array_push($out, ...($fits ? [] : [$side]));
         }
 
-        return \count($out) === \count($case->sides) && !$kept->isPossible($this->steps) ? null : new WayOut('without-sides', [new OtherSides(array_map(static fn (Side $s): string => $s->id, $out))], null, ['side' => implode(', ', array_map(static fn (Side $s): string => $s->name, $out))]);
+        return \count($out) === \count($case->sides) && !$kept->isPossible($this->steps)
+            ? null
+            : new WayOut(
+                'without-sides', [new OtherSides(array_map(static fn (Side $s): string => $s->id, $out))], null,
+                ['side' => implode(', ', array_map(static fn (Side $s): string => $s->name, $out))],
+            );
     }
 
     private function helped(Kitchen $kitchen, int $helpers): Kitchen

@@ -16,8 +16,9 @@ final readonly class WayOut
      * @param \DateTimeImmutable|null         $serve     dinner; null where it stays
      * @param array<string, float|int|string> $variables numbers in the unit their name ends in
      */
-    public function __construct(public string $code, public array $changes, public ?\DateTimeImmutable $serve = null, public array $variables = [])
-    {
+    public function __construct(
+        public string $code, public array $changes, public ?\DateTimeImmutable $serve = null, public array $variables = [],
+    ) {
     }
 
     public function of(BraiseOrder $order): BraiseOrder

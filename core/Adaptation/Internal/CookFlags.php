@@ -41,8 +41,10 @@ final readonly class CookFlags
      *
      * @return list<Finding> the most serious first
      */
-    public function of(BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Setup $setup, Outcome $run, Course $best, \DateTimeImmutable $now): array
-    {
+    public function of(
+        BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Setup $setup, Outcome $run, Course $best,
+        \DateTimeImmutable $now,
+    ): array {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
         $out = $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes();
         $slow = Rules::heatingUp(Rules::fridgeTo60($run->core60(), $run->pot60(), $out));
@@ -50,10 +52,17 @@ final readonly class CookFlags
         $ready = null !== $cook->readyAfter($order->texture);
         $flags = [
             ...PotRun::refusals($order, $work),
-            ...array_values(array_filter(Rules::pulses($order->ingredients, []), static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES)),
-            ...array_values(array_filter(Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids())),
+            ...array_values(array_filter(
+                Rules::pulses($order->ingredients, []),
+                static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES,
+            )),
+            ...array_values(array_filter(
+                Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids(),
+            )),
             null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),
-            ...array_map(fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts),
+            ...array_map(
+                fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts,
+            ),
             self::onWarm($program, $run, $best, $order, $elapsed, $ready),
             self::pastBest($run, $elapsed),
         ];
@@ -64,25 +73,33 @@ final readonly class CookFlags
     }
 
     /** Turned to High where that still brings it past 60 °C in time, finished elsewhere while there is time, and else thrown away. */
-    private function warmedUp(Finding $slow, Setup $setup, Program $program, Outcome $run, float $elapsed, float $minutesOut, BraiseOrder $order): Finding
-    {
+    private function warmedUp(
+        Finding $slow, Setup $setup, Program $program, Outcome $run, float $elapsed, float $minutesOut, BraiseOrder $order,
+    ): Finding {
         if ($elapsed + $minutesOut / 60 >= Rules::HOURS_TO_60) {
             return $slow->remediedBy(self::THROW_AWAY);
         }
-        $turned = $run->otherwise($this->simulation, $setup->running($program->turnedTo(Setting::High, Duration::hours($elapsed), $order->cooker), $setup->events), AdaptBraise::HORIZON);
+        $turned = $run->otherwise(
+            $this->simulation,
+            $setup->running($program->turnedTo(Setting::High, Duration::hours($elapsed), $order->cooker), $setup->events),
+            AdaptBraise::HORIZON,
+        );
         $inTime = null === Rules::heatingUp(Rules::fridgeTo60($turned->core60(), $turned->pot60(), $minutesOut));
 
         return $slow->remediedBy($inTime ? self::TURN_HIGH : self::FINISH_ELSEWHERE);
     }
 
-    private function afterCut(LostPower $lost, RunningCook $cook, BraiseOrder $order, Outcome $run, Course $best, bool $tooSlow, float $elapsed): ?Finding
-    {
+    private function afterCut(
+        LostPower $lost, RunningCook $cook, BraiseOrder $order, Outcome $run, Course $best, bool $tooSlow, float $elapsed,
+    ): ?Finding {
         $at = $lost->cut->at()->inHours();
         $ready = $cook->readyAfter($order->texture)?->inHours() ?? $run->doneness($order->texture)->likely ?? \INF;
         $minutes = 0.0;
         foreach ($best->trace as $k => $row) {
             $warmBefore = $k > 0 && ($best->trace[$k - 1][1] >= Rules::HOLDING_CELSIUS || $minutes > 0);
-            $minutes += $k > 0 && $row[0] > $at && $row[0] <= $elapsed && $row[1] < Rules::HOLDING_CELSIUS && $warmBefore ? 60 * ($row[0] - $best->trace[$k - 1][0]) : 0.0;
+            $minutes += $k > 0 && $row[0] > $at && $row[0] <= $elapsed && $row[1] < Rules::HOLDING_CELSIUS && $warmBefore
+                ? 60 * ($row[0] - $best->trace[$k - 1][0])
+                : 0.0;
         }
 
         return Rules::powerCut($lost->someoneHome, $ready <= $at, Duration::minutes($minutes), $tooSlow);
@@ -97,7 +114,9 @@ final readonly class CookFlags
         $held = array_filter($best->trace, static fn (array $row): bool => $row[0] >= $warm && $row[0] <= $elapsed);
         $coolest = [] === $held ? Rules::HOLDING_CELSIUS : min(array_column($held, 1));
         $latest = $run->doneness($order->texture)->latest;
-        $finding = Rules::onWarm(Duration::hours($elapsed - $warm), Temperature::celsius($coolest), $ready || (null !== $latest && $latest <= $warm));
+        $finding = Rules::onWarm(
+            Duration::hours($elapsed - $warm), Temperature::celsius($coolest), $ready || (null !== $latest && $latest <= $warm),
+        );
 
         return 'cooking-on-warm' === $finding?->rule ? $finding->remediedBy(self::TURN_HIGH) : $finding;
     }
@@ -108,7 +127,9 @@ final readonly class CookFlags
 
         return match (true) {
             null !== $past->likely && $elapsed >= $past->likely => new Finding('past-best-now', Severity::Warn, ['hours' => $elapsed]),
-            null !== $past->earliest && $elapsed >= $past->earliest => new Finding('past-best-maybe', Severity::Warn, ['hours' => $elapsed]),
+            null !== $past->earliest && $elapsed >= $past->earliest => new Finding(
+                'past-best-maybe', Severity::Warn, ['hours' => $elapsed],
+            ),
             default => null,
         };
     }

@@ -13,8 +13,15 @@ final readonly class Asides implements Rule
 {
     public function applied(Process $process, Circumstances $in): Process
     {
-        $names = static fn (Deed $d): bool => [] !== array_filter($d->act->foods, static fn (string $id): bool => Role::Meat !== $in->order->dish->ingredient($id)?->role);
+        $names = static fn (Deed $d): bool => [] !== array_filter(
+            $d->act->foods, static fn (string $id): bool => Role::Meat !== $in->order->dish->ingredient($id)?->role,
+        );
 
-        return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::Other) && !$names($d) && !StepKind::opens($d->act->source) && !StepKind::forbids($d->act->source) ? $d->gone() : $d);
+        return $process->map(
+            static fn (Deed $d): Deed => $d->is(ActKind::Other)
+                && !$names($d)
+                && !StepKind::opens($d->act->source)
+                && !StepKind::forbids($d->act->source) ? $d->gone() : $d,
+        );
     }
 }

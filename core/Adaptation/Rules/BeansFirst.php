@@ -18,10 +18,15 @@ final readonly class BeansFirst implements Rule
             if (true !== $i->food?->phaseolus) {
                 continue;
             }
-            $told = array_filter($process->in(Stage::Before), static fn (Deed $d): bool => 1 === preg_match(self::BOILS, $d->act->source) && str_contains(mb_strtolower($d->act->source), 'bean')
+            $told = array_filter(
+                $process->in(Stage::Before),
+                static fn (Deed $d): bool => 1 === preg_match(self::BOILS, $d->act->source)
+                    && str_contains(mb_strtolower($d->act->source), 'bean')
                 && ($d->act->minutes->low ?? 0.0) >= Rules::BEAN_MINUTES);
             if ([] !== $told) {
-                return $process->map(static fn (Deed $d): Deed => \in_array($d, $told, true) ? new Deed($d->act->as(ActKind::BoilBeans), $d->stage) : $d);
+                return $process->map(static fn (Deed $d): Deed => \in_array($d, $told, true) ? new Deed(
+                    $d->act->as(ActKind::BoilBeans), $d->stage,
+                ) : $d);
             }
             $boil = Deed::added(ActKind::BoilBeans, Stage::Before, 'beans-first', [$i->key()], ['food' => $i->foodText]);
 

@@ -52,7 +52,13 @@ final readonly class Circumstances
      */
     public function step(Deed $deed): array
     {
-        return [] === $this->order->dish->acts() ? [] : [new LedgerEntry("step-$deed->code", ['step' => self::short('' === $deed->act->words ? $deed->act->source : $deed->act->words), ...$deed->variables], null, $deed->key, $deed->refused)];
+        return [] === $this->order->dish->acts()
+            ? []
+            : [new LedgerEntry(
+                "step-$deed->code",
+                ['step' => self::short('' === $deed->act->words ? $deed->act->source : $deed->act->words), ...$deed->variables], null,
+                $deed->key, $deed->refused,
+            )];
     }
 
     private static function short(string $source): string

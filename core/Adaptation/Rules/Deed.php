@@ -54,7 +54,9 @@ final readonly class Deed
     /** @param array<string, float|int|string> $variables */
     public function otherwise(string $code, array $variables = [], string $key = '', bool $refused = false): self
     {
-        return new self($this->act, $this->stage, Fate::Changed, $code, $variables, $key, $refused, $this->beforeEnd, $this->atHour, $this->isBeside);
+        return new self(
+            $this->act, $this->stage, Fate::Changed, $code, $variables, $key, $refused, $this->beforeEnd, $this->atHour, $this->isBeside,
+        );
     }
 
     /** @param string $code why; empty where it is nothing to speak of */
@@ -70,17 +72,25 @@ final readonly class Deed
 
     public function lateBy(float $minutes): self
     {
-        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $minutes, null, $this->isBeside);
+        return new self(
+            $this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $minutes, null,
+            $this->isBeside,
+        );
     }
 
     public function atHour(float $hour): self
     {
-        return new self($this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, null, $hour, $this->isBeside);
+        return new self(
+            $this->act, Stage::During, $this->fate, $this->code, $this->variables, $this->key, $this->refused, null, $hour, $this->isBeside,
+        );
     }
 
     public function refusedBy(string $key, bool $refused): self
     {
-        return new self($this->act, $this->stage, $this->fate, $this->code, $this->variables, $key, $refused, $this->beforeEnd, $this->atHour, $this->isBeside);
+        return new self(
+            $this->act, $this->stage, $this->fate, $this->code, $this->variables, $key, $refused, $this->beforeEnd, $this->atHour,
+            $this->isBeside,
+        );
     }
 
     /** The sentence of the recipe that it stands in. */
@@ -103,7 +113,9 @@ final readonly class Deed
     /** Whether the recipe's own words say it. */
     public function asWritten(): bool
     {
-        return (Fate::Stays === $this->fate && '' === $this->code) || ($this->refused && \in_array($this->fate, [Fate::Changed, Fate::Gone], true));
+        return (Fate::Stays === $this->fate && '' === $this->code) || ($this->refused && \in_array(
+            $this->fate, [Fate::Changed, Fate::Gone], true,
+        ));
     }
 
     public function remains(): bool
@@ -114,6 +126,8 @@ final readonly class Deed
     /** @param array<string, float|int|string> $variables */
     private function changed(Stage $stage, Fate $fate, string $code, array $variables): self
     {
-        return new self($this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour, $this->isBeside);
+        return new self(
+            $this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour, $this->isBeside,
+        );
     }
 }

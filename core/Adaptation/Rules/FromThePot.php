@@ -11,7 +11,8 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class FromThePot implements Rule
 {
     private const NEEDS_IT_OUT = [
-        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch, ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
+        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch,
+        ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
     ];
 
     public function applied(Process $process, Circumstances $in): Process
@@ -23,7 +24,10 @@ final readonly class FromThePot implements Rule
             $process = $process->finishing(Deed::added(ActKind::Lift, Stage::Finish, 'lift'));
         }
         if (!$process->does(Stage::Table, ActKind::Serve)) {
-            $process = $process->inserted(Deed::added(ActKind::Serve, Stage::Table, 'serve', [], ['seasoned' => $process->does(Stage::Table, ActKind::SeasonToTaste) ? 'yes' : 'no']));
+            $process = $process->inserted(Deed::added(
+                ActKind::Serve, Stage::Table, 'serve', [],
+                ['seasoned' => $process->does(Stage::Table, ActKind::SeasonToTaste) ? 'yes' : 'no'],
+            ));
         }
         $process = $process->inserted(Deed::added(ActKind::Portion, Stage::Later, 'portion'));
 

@@ -19,10 +19,15 @@ final readonly class Hours implements Rule
     {
         $process = $process->noting(...$this->entries($in));
         $entries = [];
-        $window = ['setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0, 'texture' => $in->order->texture->value];
+        $window = [
+            'setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0,
+            'texture' => $in->order->texture->value,
+        ];
         $process = $process->map(function (Deed $d) use ($in, $window, &$entries): Deed {
             $changed = $this->changed($d, $in, $window);
-            array_push($entries, ...('' === $changed->code || Stage::Start === $d->stage || $d->is(ActKind::Test) ? [] : $in->step($changed)));
+            array_push(
+                $entries, ...('' === $changed->code || Stage::Start === $d->stage || $d->is(ActKind::Test) ? [] : $in->step($changed)),
+            );
 
             return $changed;
         });
@@ -46,7 +51,9 @@ final readonly class Hours implements Rule
         return match (true) {
             Fate::Stays !== $d->fate => $d,
             Stage::Start === $d->stage && $d->is(ActKind::Cook) => $d->otherwise('cook-on-setting', $window),
-            $d->is(ActKind::Cook) && (Stage::During === $d->stage || Stage::Finish === $d->stage) => $this->isLong($d) ? $refusable('within-the-hours') : $this->short($d),
+            $d->is(ActKind::Cook) && (Stage::During === $d->stage || Stage::Finish === $d->stage) => $this->isLong($d)
+                ? $refusable('within-the-hours')
+                : $this->short($d),
             Stage::During === $d->stage && $d->is(ActKind::TurnSetting) => $refusable('within-the-hours'),
             Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $refusable('lid-stays-on'),
             default => $d,
@@ -72,7 +79,13 @@ final readonly class Hours implements Rule
             return $process->inserted(Deed::added(ActKind::Test, Stage::During, 'fork-test', [], $window));
         }
 
-        return $process->map(static fn (Deed $d): Deed => !\in_array($d, $tests, true) ? $d : ($d === $tests[0] ? $d->told('fork-test', $window) : $d->gone()));
+        return $process->map(
+            static fn (Deed $d): Deed => match (true) {
+                $d === $tests[0] => $d->told('fork-test', $window),
+                \in_array($d, $tests, true) => $d->gone(),
+                default => $d,
+            },
+        );
     }
 
     /** @return list<LedgerEntry> */
@@ -90,7 +103,10 @@ final readonly class Hours implements Rule
             return [...$this->ownOpinion($in, $variables), ...$this->need($in)];
         }
 
-        return [new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]), ...$this->need($in)];
+        return [
+            new LedgerEntry('time-instead', [...$variables, 'method' => $original->method->value, 'hours' => $original->hours]),
+            ...$this->need($in),
+        ];
     }
 
     /**
@@ -107,7 +123,13 @@ final readonly class Hours implements Rule
         $setting = null === $own ? (array_key_first($settings) ?? '') : $in->choice->value;
         $own ??= [] === $settings ? Minutes::exactly(60 * ($in->order->original->hours ?? 0.0)) : reset($settings);
 
-        return [new LedgerEntry('time-beside', [...$variables, 'own' => '' === $setting ? 'none' : $setting, 'same' => $own->low === $own->high ? 'yes' : 'no', 'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60])];
+        return [new LedgerEntry(
+            'time-beside',
+            [
+                ...$variables, 'own' => '' === $setting ? 'none' : $setting, 'same' => $own->low === $own->high ? 'yes' : 'no',
+                'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60,
+            ],
+        )];
     }
 
     /** @return list<LedgerEntry> what the recipe's own time says of the meat */
@@ -116,7 +138,9 @@ final readonly class Hours implements Rule
         $need = $in->order->recipeNeed;
         $ofCut = round($in->order->joint->needHours, 1);
         if (null === $need) {
-            return $in->refuses(BraiseOrder::NEED_KEY) ? [$in->entry('need-from-recipe', BraiseOrder::NEED_KEY, ['ofCut' => $ofCut, 'implied' => 0.0, 'combined' => $ofCut])] : [];
+            return $in->refuses(BraiseOrder::NEED_KEY)
+                ? [$in->entry('need-from-recipe', BraiseOrder::NEED_KEY, ['ofCut' => $ofCut, 'implied' => 0.0, 'combined' => $ofCut])]
+                : [];
         }
 
         return [$in->entry($need->believed ? 'need-from-recipe' : 'recipe-not-believed', $need->believed ? BraiseOrder::NEED_KEY : '', [

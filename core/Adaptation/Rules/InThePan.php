@@ -11,7 +11,9 @@ use Pausis\Core\Recipe\ActKind;
 /** What the cook does without in the pan, and what is done otherwise there: garlic last, and browning for its flavour. */
 final readonly class InThePan implements Rule
 {
-    private const PAN = [ActKind::Brown, ActKind::Render, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze, ActKind::BoilDown];
+    private const PAN = [
+        ActKind::Brown, ActKind::Render, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze, ActKind::BoilDown,
+    ];
     private const BASE = [ActKind::Toast, ActKind::FryBase, ActKind::Fry];
     private const UNDER_THE_GRILL = '/\b(?:broil|grill|char|roast|oven)\w*/iu';
     private const SEALS = '/\bseal(?:s|ed|ing)?\b/iu';
@@ -30,8 +32,11 @@ final readonly class InThePan implements Rule
         $process = $process->map(static function (Deed $d) use ($raw, $in, &$entries): Deed {
             $changed = Stage::Before !== $d->stage ? $d : match (true) {
                 $d->is(...$raw) && [] !== $raw => $d->gone('goes-in-raw'),
-                $d->is(ActKind::FryBase) && !preg_match(self::UNDER_THE_GRILL, $d->act->source) && self::friesGarlicLong($d, $in) => self::refusable($d, 'garlic-last', ['source' => self::words($d)], $in),
-                $d->is(ActKind::Brown) && 1 === preg_match(self::SEALS, $d->act->source) => self::refusable($d, 'brown-for-flavour', [], $in),
+                $d->is(ActKind::FryBase)
+                    && !preg_match(self::UNDER_THE_GRILL, $d->act->source)
+                    && self::friesGarlicLong($d, $in) => self::refusable($d, 'garlic-last', ['source' => self::words($d)], $in),
+                $d->is(ActKind::Brown)
+                    && 1 === preg_match(self::SEALS, $d->act->source) => self::refusable($d, 'brown-for-flavour', [], $in),
                 default => $d,
             };
             array_push($entries, ...($changed === $d ? [] : $in->step($changed)));

@@ -22,7 +22,8 @@ final readonly class LateOrLarger implements Rule
     private const USUAL_PIECE_CM = 2.0;
     /** Softer than this, minutes at 95 °C, nothing is gained by waiting. */
     private const SOFT_ANYWAY = 12.0;
-    private const EVERYTHING = '/\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|the lot|all together)\b/iu';
+    private const EVERYTHING = '/\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|the lot'
+        .'|all together)\b/iu';
     private const SOFT_ALREADY = '/\b(?:jarred|jar|tinned|tin|canned|can|roasted|pickled|cooked|pre-?cooked|preserved|in oil)\b/iu';
 
     public function applied(Process $process, Circumstances $in): Process
@@ -33,7 +34,10 @@ final readonly class LateOrLarger implements Rule
             $process = match (true) {
                 null !== $own => $this->asTheRecipe($process, $i, $own, $in, $sour),
                 Adding::Late === $i->food?->adding, Adding::Apart === $i->food?->adding => $this->asTheLarder($process, $i, $in),
-                Role::Vegetable === $i->role && null !== $i->food?->soften && null !== $in->ready->likely && !self::isSoft($i) => $this->softened($process, $i, $in, $sour),
+                Role::Vegetable === $i->role
+                    && null !== $i->food?->soften
+                    && null !== $in->ready->likely
+                    && !self::isSoft($i) => $this->softened($process, $i, $in, $sour),
                 Adding::End === $i->food?->adding && Role::Herb === $i->role => $this->overThePlate($process, $i, $in),
                 default => $process,
             };
@@ -65,7 +69,10 @@ final readonly class LateOrLarger implements Rule
             return $process->map(static fn (Deed $d): Deed => $d === $own ? $told : $d);
         }
         $entry = null === $larger ? new LedgerEntry('with-the-rest', ['food' => $i->foodText, 'minutes' => $minutes], null, $key, false)
-            : new LedgerEntry('larger-from-the-start', ['food' => $i->foodText, 'minutes' => $minutes, 'cutCm' => $larger->inCentimetres()], null, $key, false);
+            : new LedgerEntry(
+                'larger-from-the-start', ['food' => $i->foodText, 'minutes' => $minutes, 'cutCm' => $larger->inCentimetres()], null, $key,
+                false,
+            );
 
         return $process->map(static fn (Deed $d): Deed => $d === $own ? self::without($d, $i) : $d)->noting($entry);
     }
@@ -74,12 +81,17 @@ final readonly class LateOrLarger implements Rule
     {
         $apart = Adding::Apart === $i->food?->adding;
         $minutes = (float) ($i->food->lateMinutes ?? 0);
-        $entry = $in->entry($apart ? 'cook-apart' : 'add-late', "late:{$i->key()}", ['id' => $i->key(), 'food' => $i->foodText, 'minutes' => $minutes]);
+        $entry = $in->entry(
+            $apart ? 'cook-apart' : 'add-late', "late:{$i->key()}", ['id' => $i->key(), 'food' => $i->foodText, 'minutes' => $minutes],
+        );
         $process = $process->noting($entry);
         if ($entry->refused) {
             return $process;
         }
-        $late = Deed::added(ActKind::Add, Stage::During, $apart ? 'cook-apart' : 'add-for-the-last', [$i->key()], ['list' => $i->foodText, 'minutes' => $minutes]);
+        $late = Deed::added(
+            ActKind::Add, Stage::During, $apart ? 'cook-apart' : 'add-for-the-last', [$i->key()],
+            ['list' => $i->foodText, 'minutes' => $minutes],
+        );
 
         return $process->inserted($late->lateBy($minutes)->refusedBy($entry->key, false));
     }
@@ -87,7 +99,9 @@ final readonly class LateOrLarger implements Rule
     private function softened(Process $process, Ingredient $i, Circumstances $in, bool $sour): Process
     {
         $softening = self::softening($i, $in, $sour);
-        $variables = null === $softening ? [] : ['id' => $i->key(), 'food' => $i->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+        $variables = null === $softening
+            ? []
+            : ['id' => $i->key(), 'food' => $i->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
         $key = "late:{$i->key()}";
         if (Softness::Hard === $softening?->softness) {
             return $process->noting($in->entry('still-hard', $key, $variables));
@@ -96,13 +110,19 @@ final readonly class LateOrLarger implements Rule
             return $process;
         }
         $hour = (float) $softening->addAtHour;
-        $larger = null === $softening->cutTo ? null : $in->entry('cut-bigger', $key, [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()]);
+        $larger = null === $softening->cutTo
+            ? null
+            : $in->entry('cut-bigger', $key, [...$variables, 'cutCm' => $softening->cutTo->inCentimetres()]);
         $process = null === $larger ? $process : $process->noting($larger);
         if (null !== $larger && !$larger->refused) {
             return $process;
         }
-        $late = null === $larger ? $in->entry('add-at', $key, [...$variables, 'afterHours' => $hour]) : new LedgerEntry('add-at', [...$variables, 'afterHours' => $hour]);
-        $deed = Deed::added(ActKind::Add, Stage::During, 'add-at', [$i->key()], ['list' => $i->foodText, 'afterHours' => $hour])->atHour($hour);
+        $late = null === $larger
+            ? $in->entry('add-at', $key, [...$variables, 'afterHours' => $hour])
+            : new LedgerEntry('add-at', [...$variables, 'afterHours' => $hour]);
+        $deed = Deed::added(
+            ActKind::Add, Stage::During, 'add-at', [$i->key()], ['list' => $i->foodText, 'afterHours' => $hour],
+        )->atHour($hour);
 
         return $process->noting($late)->inserted($late->refused ? $deed->gone() : $deed);
     }
@@ -134,7 +154,9 @@ final readonly class LateOrLarger implements Rule
 
             $named = preg_match(self::EVERYTHING, $d->act->source) ? array_unique($late) : $named;
 
-            return Stage::Before === $d->stage && $d->is(ActKind::Load) && $d->asWritten() && [] !== $named ? $d->told('all-but', ['list' => implode(', ', $named)]) : $d;
+            return Stage::Before === $d->stage && $d->is(ActKind::Load) && $d->asWritten() && [] !== $named
+                ? $d->told('all-but', ['list' => implode(', ', $named)])
+                : $d;
         });
     }
 
@@ -148,12 +170,16 @@ final readonly class LateOrLarger implements Rule
 
     private static function names(Act $act, Circumstances $in): string
     {
-        return implode(', ', array_filter(array_map(static fn (string $id): string => $in->order->dish->ingredient($id)->foodText ?? '', $act->foods)));
+        return implode(
+            ', ', array_filter(array_map(static fn (string $id): string => $in->order->dish->ingredient($id)->foodText ?? '', $act->foods)),
+        );
     }
 
     private static function softening(Ingredient $i, Circumstances $in, bool $sour): ?Softening
     {
-        return null === $i->food?->soften || null === $in->ready->likely ? null : Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $in->best, $in->ready->likely);
+        return null === $i->food?->soften || null === $in->ready->likely
+            ? null
+            : Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $in->best, $in->ready->likely);
     }
 
     private static function isSoft(Ingredient $i): bool

@@ -22,7 +22,11 @@ final readonly class Liquids implements Rule
             $process = LiquidFate::Late === $change->fate ? $this->stirredIn($process, $change, $in) : $process;
         }
 
-        return $in->refuses('add-liquid') ? $process->noting($in->entry('liquid-added', 'add-liquid', ['food' => 'water', 'wasMl' => 0.0, 'isMl' => 0.0, 'loadedMl' => 0.0])) : $process;
+        return $in->refuses('add-liquid')
+            ? $process->noting($in->entry(
+                'liquid-added', 'add-liquid', ['food' => 'water', 'wasMl' => 0.0, 'isMl' => 0.0, 'loadedMl' => 0.0],
+            ))
+            : $process;
     }
 
     private function poured(Process $process, LiquidChange $change, Circumstances $in): Process
@@ -32,10 +36,14 @@ final readonly class Liquids implements Rule
         $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$id" : "liquid:$id");
         if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate) {
             $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added, LiquidFate::Fixed], true) ? $in->sauce->atEnd : null;
-            $process = $process->noting($in->entry('liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured));
+            $process = $process->noting($in->entry(
+                'liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured,
+            ));
         }
 
-        return LiquidFate::Kept === $change->fate && $in->refuses("late:$id") ? $process->noting($in->entry('liquid-late', "late:$id", $variables)) : $process;
+        return LiquidFate::Kept === $change->fate && $in->refuses("late:$id")
+            ? $process->noting($in->entry('liquid-late', "late:$id", $variables))
+            : $process;
     }
 
     private function boiledDown(Process $process, LiquidChange $change, Circumstances $in): Process
@@ -46,10 +54,14 @@ final readonly class Liquids implements Rule
             return $process;
         }
         $left = SauceBalance::leftOfBoiled($change->ingredient);
-        $process = $process->noting($in->entry('liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left]));
+        $process = $process->noting($in->entry(
+            'liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left],
+        ));
         $boil = self::boils($process, $id);
         if (null !== $boil) {
-            $measured = $boil->told('boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left]);
+            $measured = $boil->told(
+                'boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left],
+            );
             $passed = false;
             $merged = static function (Deed $d) use ($boil, $id, &$passed): Deed {
                 $passed = $passed || $d === $boil;
@@ -60,19 +72,25 @@ final readonly class Liquids implements Rule
 
             return $refused ? $process : $process->map(static fn (Deed $d): Deed => $d === $boil ? $measured : $merged($d));
         }
-        $boil = Deed::added(ActKind::BoilDown, Stage::Before, 'boil-down', [$id], ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->loaded]);
+        $boil = Deed::added(
+            ActKind::BoilDown, Stage::Before, 'boil-down', [$id],
+            ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->loaded],
+        );
 
         return $process->inserted($boil->refusedBy("boil:$id", $refused), ActKind::WarmInsert, ActKind::Load);
     }
 
-    /** The act that boils it down: one that does and names it, or names nothing and is no blanching; else one that pours it into the pan. */
+    /**
+     * The act that boils it down: one that does and names it, or names nothing and is no blanching; else one that pours it into the pan.
+     */
     private static function boils(Process $process, string $id): ?Deed
     {
         $blanched = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::Before, ActKind::Blanch));
         foreach ([[ActKind::BoilDown, ActKind::Reduce], [ActKind::Deglaze]] as $kinds) {
             foreach ([true, false] as $named) {
                 foreach ($process->in(Stage::Before, ...$kinds) as $deed) {
-                    if ($named ? \in_array($id, $deed->act->foods, true) : [] === $deed->act->foods && !\in_array($deed->sentence(), $blanched, true)) {
+                    if ($named ? \in_array($id, $deed->act->foods, true) : [] === $deed->act->foods
+                        && !\in_array($deed->sentence(), $blanched, true)) {
                         return $deed;
                     }
                 }
@@ -87,16 +105,24 @@ final readonly class Liquids implements Rule
         $id = $change->ingredient?->key() ?? '';
         foreach ($process->remaining() as $deed) {
             if (\in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true) && \in_array($id, $deed->act->foods, true)) {
-                return $process->map(static fn (Deed $d): Deed => $d === $deed && Stage::During === $d->stage ? $d->in(Stage::Finish)->told('stir-in-late', ['food' => $change->ingredient->foodText ?? '']) : $d);
+                return $process->map(static fn (Deed $d): Deed => $d === $deed && Stage::During === $d->stage ? $d->in(Stage::Finish)->told(
+                    'stir-in-late', ['food' => $change->ingredient->foodText ?? ''],
+                ) : $d);
             }
         }
 
-        return $process->finishing(Deed::added(ActKind::CreamOrYoghurtIn, Stage::Finish, 'stir-in-late', [$id], ['food' => $change->ingredient->foodText ?? '', 'ml' => $change->poured]));
+        return $process->finishing(Deed::added(
+            ActKind::CreamOrYoghurtIn, Stage::Finish, 'stir-in-late', [$id],
+            ['food' => $change->ingredient->foodText ?? '', 'ml' => $change->poured],
+        ));
     }
 
     /** @return array{food: string, wasMl: float, isMl: float, loadedMl: float} */
     private static function variables(LiquidChange $change): array
     {
-        return ['food' => $change->ingredient->foodText ?? 'water', 'wasMl' => $change->was, 'isMl' => $change->poured, 'loadedMl' => $change->loaded];
+        return [
+            'food' => $change->ingredient->foodText ?? 'water', 'wasMl' => $change->was, 'isMl' => $change->poured,
+            'loadedMl' => $change->loaded,
+        ];
     }
 }

@@ -16,7 +16,9 @@ final readonly class NoOven implements Rule
     {
         $entries = [];
         $process = $process->map(static function (Deed $d) use ($in, &$entries): Deed {
-            if (!$d->is(ActKind::Preheat) || preg_match(self::OF_THE_COOKER, $d->act->source) || (Stage::Before !== $d->stage && preg_match(self::GRILL, $d->act->source))) {
+            if (!$d->is(ActKind::Preheat)
+                || preg_match(self::OF_THE_COOKER, $d->act->source)
+                || (Stage::Before !== $d->stage && preg_match(self::GRILL, $d->act->source))) {
                 return $d;
             }
             $key = $d->keyOf('oven-not-needed');

@@ -20,14 +20,25 @@ final readonly class PreparedAhead
 {
     private const NIGHT_HOURS = 10.0;
     private const FRIDGE_CELSIUS = 5.0;
-    private const NIGHT_BEFORE = '(?:up to )?(?:(?:on |in )?(?:the )?(?:night|evening|day|afternoon) (?:before|ahead)|(?:the )?previous (?:night|evening|day)|last night|(?:a|one|two|three|\d) (?:days?|nights?|evenings?) (?:ahead|in advance|before(?:hand)?)|(?:well )?(?:in advance|ahead(?: of time)?|beforehand)|overnight prep)';
-    private const NEXT_DAY = '(?:the )?(?:next|following) (?:day|morning)|in the morning|on the day|the day of (?:serving|cooking)|tomorrow';
-    private const KEPT = '(?:chill|refrigerat|fridge|keep|store|leave|set aside|rest|cool|cover|stash|park)\w*\b[^.;]*\b(?:overnight|(?:un)?till? (?:the )?(?:next|following|morning|needed|tomorrow|you need|ready to)|for the night|till morning|next day|(?:up to )?(?:8|10|12|18|24|48) (?:hours|h\b)|(?:a|one|two|\d) days?)';
-    private const HEATED = '(?:brown|sear|seal|part[- ]?(?:ly )?cook|par-?cook|par-?boil|half[- ]cook|pre-?cook)(?:s|ed|ing)?\b|(?:take|give|get)[^.;,]{0,20} colou?r|fry[^.;,]{0,20}(?:meat|shanks?|joint|beef|lamb|pork|goat|venison|chicken|chops?|pieces|cubes|chunks)';
+    private const NIGHT_BEFORE = '(?:up to )?(?:(?:on |in )?(?:the )?(?:night|evening|day|afternoon) (?:before|ahead)'
+        .'|(?:the )?previous (?:night|evening|day)|last night|(?:a|one|two|three|\d) (?:days?|nights?|evenings?) (?:ahead|in advance'
+        .'|before(?:hand)?)|(?:well )?(?:in advance|ahead(?: of time)?|beforehand)|overnight prep)';
+    private const NEXT_DAY = '(?:the )?(?:next|following) (?:day|morning)|in the morning|on the day|the day of (?:serving|cooking)'
+        .'|tomorrow';
+    private const KEPT = '(?:chill|refrigerat|fridge|keep|store|leave|set aside|rest|cool|cover|stash|park)\w*\b[^.;]*\b(?:overnight'
+        .'|(?:un)?till? (?:the )?(?:next|following|morning|needed|tomorrow|you need|ready to)|for the night|till morning|next day'
+        .'|(?:up to )?(?:8|10|12|18|24|48) (?:hours|h\b)|(?:a|one|two|\d) days?)';
+    private const HEATED = '(?:brown|sear|seal|part[- ]?(?:ly )?cook|par-?cook|par-?boil|half[- ]cook|pre-?cook)(?:s|ed|ing)?\b|(?:take'
+        .'|give|get)[^.;,]{0,20} colou?r|fry[^.;,]{0,20}(?:meat|shanks?|joint|beef|lamb|pork|goat|venison|chicken|chops?|pieces|cubes'
+        .'|chunks)';
     private const PART_COOKED = '(?:part|half|par|pre)[- ]?(?:ly )?(?:cook|boil)';
-    private const NO_MEAT = '(?:brown|sear|fry|colou?r)(?:s|ed|ing)?\s+(?:off\s+)?(?:the\s+|sliced\s+|chopped\s+)*(?:onions?|shallots?|butter|garlic|vegetables?|mushrooms?|leeks?|carrots?|flour|nuts|sugar|crumbs?|sauce)\b';
+    private const NO_MEAT = '(?:brown|sear|fry|colou?r)(?:s|ed|ing)?\s+(?:off\s+)?(?:the\s+|sliced\s+|chopped\s+)*(?:onions?|shallots?'
+        .'|butter|garlic|vegetables?|mushrooms?|leeks?|carrots?|flour|nuts|sugar|crumbs?|sauce)\b';
     private const MARINATES = '/\b(?:marinad\w*|marinat\w*|rub(?:bed)?|brine[ds]?)\b/iu';
-    private const INSERT = '(?:(?:the |whole |filled |loaded |entire )*(?:insert|crock|slow cooker|cooker pot|pot|dish|lot|everything|it all))\b[^.;]*\b(?:fridge|refrigerat\w*)\b[^.;]*\b(?:overnight|morning|night|tomorrow|next day)|(?:fridge|refrigerat\w*)[^.;]*\b(?:insert|crock)\b[^.;]*\b(?:overnight|night)|(?:load|fill|assemble|layer|put)[^.;]*\b(?:insert|crock|slow cooker)\b[^.;]*\b(?:fridge|refrigerat\w*)';
+    private const INSERT = '(?:(?:the |whole |filled |loaded |entire )*(?:insert|crock|slow cooker|cooker pot|pot|dish|lot|everything'
+        .'|it all))\b[^.;]*\b(?:fridge|refrigerat\w*)\b[^.;]*\b(?:overnight|morning|night|tomorrow|next day)|(?:fridge'
+        .'|refrigerat\w*)[^.;]*\b(?:insert|crock)\b[^.;]*\b(?:overnight|night)|(?:load|fill|assemble|layer|put)[^.;]*\b(?:insert|crock'
+        .'|slow cooker)\b[^.;]*\b(?:fridge|refrigerat\w*)';
 
     /**
      * @param list<string> $browned sentences, by identity
@@ -48,7 +59,9 @@ final readonly class PreparedAhead
         $browned = $kept = $filled = $heated = [];
         $night = false;
         $line = 0;
-        $mornings = array_keys(array_filter(array_values($sentences), static fn (array $of): bool => self::says(self::NEXT_DAY, $of[0]->source, '^\W*(?:then )?')));
+        $mornings = array_keys(array_filter(
+            array_values($sentences), static fn (array $of): bool => self::says(self::NEXT_DAY, $of[0]->source, '^\W*(?:then )?'),
+        ));
         $nextDay = $mornings[0] ?? \PHP_INT_MAX;
         $k = -1;
         foreach ($sentences as $id => $of) {
@@ -104,14 +117,19 @@ final readonly class PreparedAhead
     public static function straightBefore(string $source): string
     {
         $bare = (string) preg_replace([
-            '/(?:[,;]|\b(?:and|then)\b)?\s*(?:(?:and|then)\s+)?\b(?:let [^.,;]*cool|cool|cover|wrap)?[^.,;]*\b(?:'.self::KEPT.')\b[^.,;]*/iu',
+            '/(?:[,;]|\b(?:and|then)\b)?\s*(?:(?:and|then)\s+)?\b(?:let [^.,;]*cool|cool|cover|wrap)?[^.,;]*\b(?:'.self::KEPT
+                .')\b[^.,;]*/iu',
             '/^\W*(?:do this\s+)?(?:'.self::NIGHT_BEFORE.')\b\s*[,:–—-]*\s*/iu',
             '/\s*[,(]?\s*\b(?:'.self::NIGHT_BEFORE.')\b\)?/iu',
             '/\b(?:'.self::NEXT_DAY.')\b,?\s*/iu',
         ], '', $source);
         $bare = trim((string) preg_replace(['/\s+/u', '/\s+([,.;])/u', '/[,;]+\s*$/u'], [' ', '$1', ''], $bare), " \t,;.");
 
-        return mb_strlen($bare) < 8 || self::says(self::PART_COOKED, $source) || !self::heatsMeat($bare) || self::says(self::NIGHT_BEFORE.'|'.self::KEPT, $bare) ? '' : mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
+        return mb_strlen($bare) < 8 || self::says(self::PART_COOKED, $source) || !self::heatsMeat($bare) || self::says(
+            self::NIGHT_BEFORE.'|'.self::KEPT, $bare,
+        )
+            ? ''
+            : mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
     }
 
     private static function heatsMeat(string $text): bool

@@ -19,17 +19,26 @@ final readonly class Preparing implements Rule
         $handling = $in->order->handling;
         $ingredients = $in->order->potIngredients();
         if (null !== HandsOn::mixing($ingredients)) {
-            $process = $process->inserted(Deed::added(ActKind::Prepare, $handling->mixesTheNightBefore ? Stage::Evening : Stage::Before, 'mix-spices'), ...ActKind::cases());
+            $process = $process->inserted(
+                Deed::added(ActKind::Prepare, $handling->mixesTheNightBefore ? Stage::Evening : Stage::Before, 'mix-spices'),
+                ...ActKind::cases(),
+            );
         }
         $cutting = HandsOn::cutting($ingredients);
         if (null !== $cutting) {
-            $water = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter($ingredients, static fn (Ingredient $i): bool => true === $i->food?->underWater));
+            $water = array_map(
+                static fn (Ingredient $i): string => $i->foodText,
+                array_filter($ingredients, static fn (Ingredient $i): bool => true === $i->food?->underWater),
+            );
             $process = self::cut($process, $in, [] === $water ? 'none' : implode(', ', $water));
         }
         foreach ($ingredients as $i) {
             if (true === $i->food?->phaseolus || true === $i->food?->soak) {
                 $process = $process->does(Stage::Evening, ActKind::Soak) ? $process
-                    : self::withoutSoaking($process)->inserted(Deed::added(ActKind::Soak, Stage::Evening, 'soak-beans', [$i->key()], ['food' => $i->foodText]), ...ActKind::cases());
+                    : self::withoutSoaking($process)->inserted(
+                        Deed::added(ActKind::Soak, Stage::Evening, 'soak-beans', [$i->key()], ['food' => $i->foodText]),
+                        ...ActKind::cases(),
+                    );
                 break;
             }
         }
@@ -75,7 +84,9 @@ final readonly class Preparing implements Rule
     private static function cutting(Process $process, Circumstances $in): ?Deed
     {
         foreach ($process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare) as $deed) {
-            $meat = array_filter($deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->dish->ingredient($id)?->role);
+            $meat = array_filter(
+                $deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->dish->ingredient($id)?->role,
+            );
             if ('mix-spices' !== $deed->code && \count($meat) < max(1, \count($deed->act->foods))) {
                 return $deed;
             }

@@ -16,7 +16,8 @@ final readonly class Process
 {
     /** The usual order of a finish, for what a recipe doesn't have. */
     private const FINISH = [
-        ActKind::Lift, ActKind::TakeOut, ActKind::Strain, ActKind::Skim, ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Reduce, ActKind::Shred, ActKind::Glaze,
+        ActKind::Lift, ActKind::TakeOut, ActKind::Strain, ActKind::Skim, ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Reduce,
+        ActKind::Shred, ActKind::Glaze,
         ActKind::Slurry, ActKind::ButterAndStarch, ActKind::CreamOrYoghurtIn, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::Crisp,
     ];
 
@@ -62,7 +63,9 @@ final readonly class Process
             \in_array($kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
             Timing::BeforeEnd === $timing, Timing::AfterStart === $timing => Stage::During,
             $kind->finishes(), \in_array($kind, [ActKind::TakeOut, ActKind::Cook, ActKind::Preheat], true) => Stage::Finish,
-            \in_array($kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true) => Stage::During,
+            \in_array(
+                $kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true,
+            ) => Stage::During,
             default => null,
         };
     }
@@ -90,7 +93,13 @@ final readonly class Process
 
     public function noting(LedgerEntry ...$entries): self
     {
-        return new self($this->deeds, [...$this->entries, ...array_filter(array_values($entries), fn (LedgerEntry $e): bool => !\in_array($e, $this->entries, false))]);
+        return new self(
+            $this->deeds,
+            [
+                ...$this->entries,
+                ...array_filter(array_values($entries), fn (LedgerEntry $e): bool => !\in_array($e, $this->entries, false)),
+            ],
+        );
     }
 
     /** In front of the first that is like that; at the end of its stage where none is. */
@@ -137,15 +146,21 @@ final readonly class Process
     /** @return list<Deed> that remain */
     public function in(Stage $stage, ActKind ...$kinds): array
     {
-        return array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d->stage === $stage && $d->remains() && ([] === $kinds || $d->is(...$kinds))));
+        return array_values(array_filter(
+            $this->deeds, static fn (Deed $d): bool => $d->stage === $stage && $d->remains() && ([] === $kinds || $d->is(...$kinds)),
+        ));
     }
 
     /** @return list<Deed> before the pot is on, in sentences that tell of nothing else */
     public function aloneInTheirSentence(ActKind ...$kinds): array
     {
-        $others = array_map(static fn (Deed $d): string => $d->sentence(), array_filter($this->deeds, static fn (Deed $d): bool => !$d->is(...$kinds)));
+        $others = array_map(
+            static fn (Deed $d): string => $d->sentence(), array_filter($this->deeds, static fn (Deed $d): bool => !$d->is(...$kinds)),
+        );
 
-        return array_values(array_filter($this->in(Stage::Before, ...$kinds), static fn (Deed $d): bool => !\in_array($d->sentence(), $others, true)));
+        return array_values(array_filter(
+            $this->in(Stage::Before, ...$kinds), static fn (Deed $d): bool => !\in_array($d->sentence(), $others, true),
+        ));
     }
 
     /** In the order of the day. */

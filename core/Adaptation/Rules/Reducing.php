@@ -17,14 +17,17 @@ final readonly class Reducing implements Rule
         $minutes = round(Reduction::timeFor(max(0.0, $reduce), $in->order->kitchen->pan())->inMinutes());
         if ($reduce >= 1 || ($excess >= 1 && $in->refuses('reduce'))) {
             $process = $process->noting($in->entry('reduce-at-the-end', 'reduce', [
-                'ml' => $excess, 'minutes' => round(Reduction::timeFor($excess, $in->order->kitchen->pan())->inMinutes()), 'targetMl' => $in->sauce->target,
+                'ml' => $excess, 'minutes' => round(Reduction::timeFor($excess, $in->order->kitchen->pan())->inMinutes()),
+                'targetMl' => $in->sauce->target,
             ], $in->sauce->atEnd));
         }
         $variables = ['ml' => $reduce, 'minutes' => $minutes];
         $told = false;
         $entries = [];
         $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, &$told, &$entries): Deed {
-            $reduces = ($d->is(ActKind::Reduce) && \in_array($d->stage, [Stage::Finish, Stage::During], true)) || ($d->is(ActKind::LidOff) && Stage::Before !== $d->stage);
+            $reduces = ($d->is(ActKind::Reduce) && \in_array(
+                $d->stage, [Stage::Finish, Stage::During], true,
+            )) || ($d->is(ActKind::LidOff) && Stage::Before !== $d->stage);
             if (!$reduces || !$d->remains()) {
                 return $d;
             }
@@ -40,6 +43,8 @@ final readonly class Reducing implements Rule
         });
         $process = $process->noting(...$entries);
 
-        return $told || $reduce < 1 || $minutes < 1 ? $process : $process->finishing(Deed::added(ActKind::Reduce, Stage::Finish, 'reduce-on-hob', [], $variables)->refusedBy('reduce', false));
+        return $told || $reduce < 1 || $minutes < 1
+            ? $process
+            : $process->finishing(Deed::added(ActKind::Reduce, Stage::Finish, 'reduce-on-hob', [], $variables)->refusedBy('reduce', false));
     }
 }

@@ -13,6 +13,10 @@ final readonly class Salting implements Rule
     {
         $salt = $in->salt;
 
-        return $salt->overGrams < self::WORTH_GRAMS ? $process : $process->noting($in->entry('hold-salt', 'hold-salt', ['grams' => $salt->overGrams, 'percent' => $salt->percentAfter], $salt->sum));
+        return $salt->overGrams < self::WORTH_GRAMS
+            ? $process
+            : $process->noting($in->entry(
+                'hold-salt', 'hold-salt', ['grams' => $salt->overGrams, 'percent' => $salt->percentAfter], $salt->sum,
+            ));
     }
 }

@@ -31,6 +31,10 @@ final readonly class Skimming implements Rule
             return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::Skim) && Fate::Added === $d->fate ? $d->gone() : $d);
         }
 
-        return $process->does(Stage::Finish, ActKind::Skim) ? $process : $process->finishing(Deed::added(ActKind::Skim, Stage::Finish, 'skim', [], ['fatMl' => $millilitres])->refusedBy('skim', false));
+        return $process->does(Stage::Finish, ActKind::Skim)
+            ? $process
+            : $process->finishing(Deed::added(
+                ActKind::Skim, Stage::Finish, 'skim', [], ['fatMl' => $millilitres],
+            )->refusedBy('skim', false));
     }
 }

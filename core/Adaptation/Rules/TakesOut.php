@@ -10,7 +10,10 @@ use Pausis\Core\Recipe\TakeOut;
 /** What isn't eaten comes out before the act that needs it out, all of it at once. */
 final readonly class TakesOut implements Rule
 {
-    private const NEED_IT_OUT = [ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Shred, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch, ActKind::BackIntoTheJuice, ActKind::Crisp];
+    private const NEED_IT_OUT = [
+        ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Shred, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry,
+        ActKind::ButterAndStarch, ActKind::BackIntoTheJuice, ActKind::Crisp,
+    ];
 
     public function applied(Process $process, Circumstances $in): Process
     {
@@ -28,7 +31,9 @@ final readonly class TakesOut implements Rule
 
             return $this->inTime($process, $list);
         }
-        $list = Deed::added(ActKind::TakeOut, Stage::Finish, 'take-out', [], ['list' => implode(', ', $names)])->refusedBy('step:take-out', $refused);
+        $list = Deed::added(
+            ActKind::TakeOut, Stage::Finish, 'take-out', [], ['list' => implode(', ', $names)],
+        )->refusedBy('step:take-out', $refused);
         $process = $process->noting(...$in->step($list));
 
         return $process->finishing($list);

@@ -12,9 +12,19 @@ final readonly class Thickening implements Rule
     /** "Mix the starch and the water, stir in": what goes on with it is told by it. */
     private static function withoutItsRest(Process $process): Process
     {
-        $told = array_map(static fn (Deed $d): string => $d->sentence(), array_filter($process->in(Stage::Finish, ActKind::Slurry, ActKind::ButterAndStarch), static fn (Deed $d): bool => Fate::Changed === $d->fate));
+        $told = array_map(
+            static fn (Deed $d): string => $d->sentence(),
+            array_filter(
+                $process->in(Stage::Finish, ActKind::Slurry, ActKind::ButterAndStarch),
+                static fn (Deed $d): bool => Fate::Changed === $d->fate,
+            ),
+        );
 
-        return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::Add, ActKind::Load) && [] === $d->act->foods && \in_array($d->sentence(), $told, true) ? $d->gone() : $d);
+        return $process->map(
+            static fn (Deed $d): Deed => $d->is(ActKind::Add, ActKind::Load)
+                && [] === $d->act->foods
+                && \in_array($d->sentence(), $told, true) ? $d->gone() : $d,
+        );
     }
 
     public function applied(Process $process, Circumstances $in): Process
@@ -24,7 +34,8 @@ final readonly class Thickening implements Rule
         $refused = $in->refuses('thicken');
         if ($slurry->grams >= 1) {
             $process = $process->noting($in->entry('thicken', 'thicken', [
-                'thickener' => $slurry->thickener->value, 'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
+                'thickener' => $slurry->thickener->value, 'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(),
+                'coldMl' => $slurry->coldMillilitres,
                 'thickness' => $in->order->thickness->value,
             ], $slurry->sum));
         }
@@ -37,7 +48,9 @@ final readonly class Thickening implements Rule
             if ($slurry->grams >= 1 && !$refused && !$told) {
                 $told = true;
 
-                return $d->in(Stage::Finish)->otherwise($d->is(ActKind::ButterAndStarch) ? 'butter-and-starch-on-hob' : 'thicken-on-hob', $variables);
+                return $d->in(Stage::Finish)->otherwise(
+                    $d->is(ActKind::ButterAndStarch) ? 'butter-and-starch-on-hob' : 'thicken-on-hob', $variables,
+                );
             }
             $gone = $d->gone($slurry->grams < 1 && !$told ? 'thick-enough' : '');
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
@@ -46,6 +59,10 @@ final readonly class Thickening implements Rule
         });
         $process = self::withoutItsRest($process->noting(...$entries));
 
-        return $told || $refused || $slurry->grams < 1 ? $process : $process->finishing(Deed::added(ActKind::Slurry, Stage::Finish, 'thicken-on-hob', [], $variables)->refusedBy('thicken', false));
+        return $told || $refused || $slurry->grams < 1
+            ? $process
+            : $process->finishing(Deed::added(
+                ActKind::Slurry, Stage::Finish, 'thicken-on-hob', [], $variables,
+            )->refusedBy('thicken', false));
     }
 }

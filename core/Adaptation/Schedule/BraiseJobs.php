@@ -60,7 +60,12 @@ final readonly class BraiseJobs
     /** @return list<Caught> what should have been done the evening before, and can't be any more */
     public function missedEvening(): array
     {
-        return null !== $this->eveningEnds() ? [] : array_map(static fn (Chore $c): Caught => new Caught('evening-'.$c->code, (string) ($c->variables['food'] ?? ''), null), $this->work->in(Stage::Evening));
+        return null !== $this->eveningEnds()
+            ? []
+            : array_map(
+                static fn (Chore $c): Caught => new Caught('evening-'.$c->code, (string) ($c->variables['food'] ?? ''), null),
+                $this->work->in(Stage::Evening),
+            );
     }
 
     /**
@@ -103,13 +108,16 @@ final readonly class BraiseJobs
      *
      * @param list<Placed> $placed
      */
-    private function clear(Job $job, \DateTimeImmutable $at, \DateTimeImmutable $earliest, \DateTimeImmutable $latest, array $placed): \DateTimeImmutable
-    {
+    private function clear(
+        Job $job, \DateTimeImmutable $at, \DateTimeImmutable $earliest, \DateTimeImmutable $latest, array $placed,
+    ): \DateTimeImmutable {
         $people = $this->braise->order->kitchen->people;
         $free = static function (\DateTimeImmutable $from) use ($job, $placed, $people): bool {
             $to = self::after($from, $job->minutes);
 
-            return null !== $people->who($from, $to) && [] === array_filter($placed, static fn (Placed $p): bool => $p->job->hands && $p->from < $to && $from < $p->to);
+            return null !== $people->who($from, $to) && [] === array_filter(
+                $placed, static fn (Placed $p): bool => $p->job->hands && $p->from < $to && $from < $p->to,
+            );
         };
         for ($later = $at; $later <= $latest; $later = self::after($later, self::STEP_MINUTES)) {
             if ($free($later)) {
@@ -132,17 +140,29 @@ final readonly class BraiseJobs
         $sauce = $this->day->at(TaskKind::Sauce)->at ?? $this->day->serve;
         foreach ($this->day->tasks as $task) {
             if (TaskKind::SettingChange === $task->kind && 0 === $task->variables['byItself']) {
-                $moments[] = [new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at, (string) $task->variables['setting']];
+                $moments[] = [
+                    new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at,
+                    (string) $task->variables['setting'],
+                ];
             }
         }
         foreach ($this->work->in(Stage::During) as $chore) {
             if (self::FORK_TEST === $chore->id) {
                 $test = $this->day->at(TaskKind::ForkTest);
-                array_push($moments, ...(null === $test ? [] : [[self::job($chore), $test->at, $test->at, self::after($sauce, -$test->minutes), '']]));
+                array_push(
+                    $moments,
+                    ...(null === $test ? [] : [[self::job($chore), $test->at, $test->at, self::after($sauce, -$test->minutes), '']]),
+                );
                 continue;
             }
-            $at = self::down(null === $chore->atHour ? self::after($sauce, -(int) round((float) $chore->beforeEnd)) : self::after($this->day->switchOn, (int) round(60 * $chore->atHour)));
-            $moments[] = [self::job($chore), $at, self::after($at, -self::ADDING_SLACK), min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce), (string) $chore->variables['food']];
+            $at = self::down(null === $chore->atHour ? self::after($sauce, -(int) round((float) $chore->beforeEnd)) : self::after(
+                $this->day->switchOn, (int) round(60 * $chore->atHour),
+            ));
+            $moments[] = [
+                self::job($chore), $at, self::after($at, -self::ADDING_SLACK),
+                min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce),
+                (string) $chore->variables['food'],
+            ];
         }
 
         return [...$moments, ...$this->leftovers()];
@@ -162,7 +182,10 @@ final readonly class BraiseJobs
         $at = $people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), $portion->minutes, $latest) ?? $latest;
         $into = $people->firstFree(self::after($at, $portion->minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled) ?? $cooled;
 
-        return [[$portion, $at, $this->day->serve, $latest, ''], [$fridge, $into, self::after($this->day->serve, self::COOLING_MINUTES), $cooled, '']];
+        return [
+            [$portion, $at, $this->day->serve, $latest, ''],
+            [$fridge, $into, self::after($this->day->serve, self::COOLING_MINUTES), $cooled, ''],
+        ];
     }
 
     /** @return list<Job> */
@@ -170,7 +193,15 @@ final readonly class BraiseJobs
     {
         $ends = $this->eveningEnds();
 
-        return null === $ends ? [] : array_map(static fn (Chore $c): Job => new Job($c->id, $c->code, $c->variables, $c->minutes, true, waits: self::EVENING_MINUTES - $c->minutes, by: $ends, acts: $c->acts), $this->work->in(Stage::Evening));
+        return null === $ends
+            ? []
+            : array_map(
+                static fn (Chore $c): Job => new Job(
+                    $c->id, $c->code, $c->variables, $c->minutes, true, waits: self::EVENING_MINUTES - $c->minutes, by: $ends,
+                    acts: $c->acts,
+                ),
+                $this->work->in(Stage::Evening),
+            );
     }
 
     /** When the work of the evening before is done, not just before bed if it can be helped; null where nobody is there for it. */
@@ -210,11 +241,18 @@ final readonly class BraiseJobs
         foreach (array_reverse($chores) as $chore) {
             if ('beans-on' === $chore->code) {
                 $jobs[] = self::job($chore, 'boil-beans');
-                $jobs[] = new Job('boil-beans', 'boil-beans', $chore->variables, Rules::BEAN_MINUTES, false, 1, 0, Chores::BOILED_BEANS_WAIT, self::LOAD, acts: $chore->acts);
+                $jobs[] = new Job(
+                    'boil-beans', 'boil-beans', $chore->variables, Rules::BEAN_MINUTES, false, 1, 0, Chores::BOILED_BEANS_WAIT, self::LOAD,
+                    acts: $chore->acts,
+                );
             } elseif (\in_array($chore->code, self::AHEAD, true)) {
                 $jobs[] = self::job($chore, 'cut-vegetables' === $chore->code ? $base : self::LOAD);
             } else {
-                $jobs[] = self::LOAD === $chore->id ? new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true, by: $this->day->switchOn, acts: $chore->acts) : self::job($chore, $next);
+                $jobs[] = self::LOAD === $chore->id
+                    ? new Job(
+                        $chore->id, $chore->code, $chore->variables, $chore->minutes, true, by: $this->day->switchOn, acts: $chore->acts,
+                    )
+                    : self::job($chore, $next);
                 $next = $chore->id;
             }
         }
@@ -231,9 +269,15 @@ final readonly class BraiseJobs
         $first = $this->firstOfFinish();
         foreach (array_reverse($this->work->in(Stage::Finish, Stage::Table)) as $chore) {
             if (self::PLATE === $chore->id) {
-                $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true, by: $this->day->serve, acts: $chore->acts);
+                $jobs[] = new Job(
+                    $chore->id, $chore->code, $chore->variables, $chore->minutes, true, by: $this->day->serve, acts: $chore->acts,
+                );
             } elseif ($this->work->isBeside($chore)) {
-                $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(), $chore->uses->ovens(), $chore->waits, self::PLATE, after: 'shred-meat' === $chore->id ? $first : null, acts: $chore->acts);
+                $jobs[] = new Job(
+                    $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
+                    $chore->uses->ovens(), $chore->waits, self::PLATE, after: 'shred-meat' === $chore->id ? $first : null,
+                    acts: $chore->acts,
+                );
                 continue;
             } else {
                 $jobs[] = $chore->id === $first ? self::job($chore, $next)->notBefore($begins) : self::job($chore, $next);
@@ -247,7 +291,10 @@ final readonly class BraiseJobs
     /** What one piece of the braise's own work takes. */
     public static function job(Chore $chore, ?string $next = null): Job
     {
-        return new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(), $chore->uses->ovens(), $chore->waits, $next, acts: $chore->acts);
+        return new Job(
+            $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
+            $chore->uses->ovens(), $chore->waits, $next, acts: $chore->acts,
+        );
     }
 
     private static function after(\DateTimeImmutable $at, int $minutes): \DateTimeImmutable

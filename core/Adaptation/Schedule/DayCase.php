@@ -27,8 +27,9 @@ final readonly class DayCase
      * @param array<string, \DateTimeImmutable> $pins     by job
      * @param list<Placed>                      $reserved by other braises of the day
      */
-    public function __construct(public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private array $reserved = [])
-    {
+    public function __construct(
+        public AdaptedBraise $braise, public DayPlan $day, public array $sides, public array $pins = [], private array $reserved = [],
+    ) {
     }
 
     /** @param list<Side> $sides */
@@ -82,7 +83,9 @@ final readonly class DayCase
                 return new PlannedDay($this->braise, $this->day, $schedule);
             }
             $day = OwnDay::of($this->braise->order, $this->braise->chosen, $this->day->serve, $minutes);
-            $sooner = $day instanceof DayPlan ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0, $wanted) : null;
+            $sooner = $day instanceof DayPlan
+                ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0, $wanted)
+                : null;
             if ($day instanceof DayPlan && null !== $sooner) {
                 return new PlannedDay($this->braise->onDay($day, $minutes), $day, $sooner);
             }

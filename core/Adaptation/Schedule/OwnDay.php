@@ -19,17 +19,24 @@ final class OwnDay
     /** @param int $sauceWaits minutes that the sauce stands covered before plating */
     public static function of(BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
     {
-        return self::planned($order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned, $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
-            new BackwardPlan($order->now, $serve, $order->kitchen->people, $outcome->work->lead(), $outcome->work->finish()->total + $sauceWaits));
+        return self::planned(
+            $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
+            $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
+            new BackwardPlan(
+                $order->now, $serve, $order->kitchen->people, $outcome->work->lead(), $outcome->work->finish()->total + $sauceWaits,
+            ));
     }
 
     /** A pot that is on is planned from its start; another as the plan or the cook has it. */
-    public static function planned(BraiseOrder $order, Program $program, Window $ready, Window $past, Window $coreSafe, BackwardPlan $plan): DayPlan|Clash
-    {
+    public static function planned(
+        BraiseOrder $order, Program $program, Window $ready, Window $past, Window $coreSafe, BackwardPlan $plan,
+    ): DayPlan|Clash {
         $on = $order->handling->switchOn;
         $test = self::testFrom($order, $coreSafe);
 
-        return null !== $on && $order->handling->isOn ? $plan->follow($on, $program, $ready, $past, $test, null) : $plan->solve($program, $ready, $past, $test, $on);
+        return null !== $on && $order->handling->isOn
+            ? $plan->follow($on, $program, $ready, $past, $test, null)
+            : $plan->solve($program, $ready, $past, $test, $on);
     }
 
     /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */

@@ -55,7 +55,10 @@ final readonly class Planner
     /** @return list<string> ids of foods */
     private static function missedAdditions(WholeDay $whole): array
     {
-        return array_values(array_filter(array_map(static fn (Caught $c): string => 'add-food' === $c->code ? $c->food : '', $whole->caught), static fn (string $id): bool => '' !== $id));
+        return array_values(array_filter(
+            array_map(static fn (Caught $c): string => 'add-food' === $c->code ? $c->food : '', $whole->caught),
+            static fn (string $id): bool => '' !== $id,
+        ));
     }
 
     /**
@@ -65,7 +68,9 @@ final readonly class Planner
      */
     private static function stillAdded(AdaptedBraise $braise, array $foods): array
     {
-        $added = array_merge(...array_map(static fn (Deed $d): array => $d->act->foods, $braise->chosen->process->in(Stage::During, ActKind::Add)));
+        $added = array_merge(...array_map(
+            static fn (Deed $d): array => $d->act->foods, $braise->chosen->process->in(Stage::During, ActKind::Add),
+        ));
 
         return array_values(array_intersect($foods, $added));
     }
@@ -89,11 +94,16 @@ final readonly class Planner
         if (null !== $planned) {
             $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
 
-            return new WholeDay($planned->braise->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept], $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes));
+            return new WholeDay(
+                $planned->braise->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept],
+                $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes),
+            );
         }
         $alone = $case->pinned([])->with([])->plan(self::QUICK_STEPS);
 
-        return new WholeDay($braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), false, true, $caught, $unkept, $others, $sides);
+        return new WholeDay(
+            $braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), false, true, $caught, $unkept, $others, $sides,
+        );
     }
 
     /**

@@ -19,13 +19,16 @@ final readonly class WholeDay
      * @param bool                  $possible or only the braise by itself is placed
      * @param bool                  $optimal  whether the jobs wait as little as they can, or only as little as was found
      * @param list<Caught>          $caught   what would have to be done while nobody is there
-     * @param array<string, string> $refused  times set by the cook that can't be kept, by job: nobody, hands, stove, too-early, too-late, together
+     * @param array<string, string> $refused  times set by the cook that can't be kept, by job: nobody, hands, stove, too-early, too-late,
+     *                                        together
      * @param list<OtherPot>        $others   braises of the same day
      * @param list<Side>            $sides    that were wished for
      * @param list<Placed>          $heldBack what isn't begun before late guests are there
      */
-    public function __construct(public AdaptedBraise $braise, public array $placed, public bool $possible, public bool $optimal, public array $caught, public array $refused, public array $others = [], public array $sides = [], public array $heldBack = [])
-    {
+    public function __construct(
+        public AdaptedBraise $braise, public array $placed, public bool $possible, public bool $optimal, public array $caught,
+        public array $refused, public array $others = [], public array $sides = [], public array $heldBack = [],
+    ) {
     }
 
     /** To be tried otherwise, without the times that the cook has set; null where the braise has no day of its own. */
@@ -33,6 +36,11 @@ final readonly class WholeDay
     {
         $day = $this->braise->day();
 
-        return $day instanceof DayPlan ? new DayCase($this->braise, $day, $this->sides, [], array_merge(...array_map(static fn (OtherPot $o): array => $o->placed, $this->others))) : null;
+        return $day instanceof DayPlan
+            ? new DayCase(
+                $this->braise, $day, $this->sides, [],
+                array_merge(...array_map(static fn (OtherPot $o): array => $o->placed, $this->others)),
+            )
+            : null;
     }
 }

@@ -97,7 +97,10 @@ final class Search
         $placed = [];
         foreach ($jobs as $job) {
             $start = $this->best[$job->id];
-            $placed[] = new Placed($job, $this->at($start), $this->at($start + $job->minutes), $job->hands ? $this->people->person($this->who[$job->id]) : null);
+            $placed[] = new Placed(
+                $job, $this->at($start), $this->at($start + $job->minutes),
+                $job->hands ? $this->people->person($this->who[$job->id]) : null,
+            );
         }
 
         return new Schedule($placed, $this->bestCost, $this->steps < $mostSteps);
@@ -119,7 +122,9 @@ final class Search
         }
         $job = $this->jobs[$k];
         $due = null === $job->next ? $this->dues[$k] : $this->starts[$job->next];
-        $latest = min($due - $job->rests, $this->slots, ...array_map(fn (string $id): int => $this->starts[$id], $this->followers[$job->id] ?? [])) - $job->minutes;
+        $latest = min(
+            $due - $job->rests, $this->slots, ...array_map(fn (string $id): int => $this->starts[$id], $this->followers[$job->id] ?? []),
+        ) - $job->minutes;
         $earliest = max($this->first, $due - $job->minutes - $job->waits, null === $job->notBefore ? 0 : $this->slot($job->notBefore));
         if (null !== $job->pinned) {
             $at = $this->slot($job->pinned);
@@ -143,7 +148,9 @@ final class Search
     {
         ++$this->steps;
 
-        return null === $this->best ? $this->steps >= $this->mostBlind : Thoroughness::Any === $this->wanted || $this->steps >= $this->mostSteps;
+        return null === $this->best
+            ? $this->steps >= $this->mostBlind
+            : Thoroughness::Any === $this->wanted || $this->steps >= $this->mostSteps;
     }
 
     private function keep(float $cost): void

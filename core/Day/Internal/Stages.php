@@ -74,7 +74,9 @@ final class Stages
         while (\count($sorted) < \count($jobs)) {
             $before = \count($sorted);
             foreach ($jobs as $job) {
-                if (!isset($known[$job->id]) && (null === $job->next || isset($known[$job->next])) && self::areKnown($waiting[$job->id] ?? [], $known)) {
+                if (!isset($known[$job->id])
+                    && (null === $job->next || isset($known[$job->next]))
+                    && self::areKnown($waiting[$job->id] ?? [], $known)) {
                     $sorted[] = $job;
                     $known[$job->id] = true;
                 }

@@ -51,8 +51,12 @@ final class Timeline
                 $from,
                 $bounds[$i + 1],
                 self::settingAt($program, $from),
-                self::any($cuts, static fn (PowerCut $c): bool => $from >= $c->at()->seconds && $from < $c->at()->seconds + $c->length->seconds),
-                self::any($lifts, static fn (LidLift $l): bool => $from >= $l->at()->seconds && $from < $l->at()->seconds + $l->open->seconds),
+                self::any(
+                    $cuts, static fn (PowerCut $c): bool => $from >= $c->at()->seconds && $from < $c->at()->seconds + $c->length->seconds,
+                ),
+                self::any(
+                    $lifts, static fn (LidLift $l): bool => $from >= $l->at()->seconds && $from < $l->at()->seconds + $l->open->seconds,
+                ),
                 self::any($lifts, static fn (LidLift $l): bool => $from === $l->at()->seconds),
                 array_values(array_map(
                     static fn (LateAddition $a) => $a->content,

@@ -32,6 +32,8 @@ final readonly class CookingSentence
 
     public function lasting(?Minutes $minutes): self
     {
-        return new self($this->method, $minutes, $this->setting, $this->celsius, $this->lid, $this->more, $this->then, $this->fact, $this->line);
+        return new self(
+            $this->method, $minutes, $this->setting, $this->celsius, $this->lid, $this->more, $this->then, $this->fact, $this->line,
+        );
     }
 }

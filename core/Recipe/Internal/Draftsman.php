@@ -35,11 +35,19 @@ final class Draftsman
     /** A stretch longer than this holds no recipe that could be told. */
     private const MOST_STRETCH_BYTES = 20_000;
     private const MOST_SENTENCES = 400;
-    private const SPEAKER = '/^\[?\d{1,2}[:.]\d\d(?::\d\d)?(?:\s*[ap]m)?,\s*\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4}\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*|^\[?\d{1,2}[:.]\d\d(?::\d\d)?\s*(?:[ap]m)?\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}’\'-]{0,20}:\s*|^\[?\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4},?\s+\d{1,2}:\d\d\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*/u';
+    private const SPEAKER = '/^\[?\d{1,2}[:.]\d\d(?::\d\d)?(?:\s*[ap]m)?,\s*\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4}\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}'
+        .' ]{0,24}:\s*|^\[?\d{1,2}[:.]\d\d(?::\d\d)?\s*(?:[ap]m)?\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L}’\'-]{0,20}:\s*'
+        .'|^\[?\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4},?\s+\d{1,2}:\d\d\]?\s*(?:[-–]\s*)?\p{Lu}[\p{L} ]{0,24}:\s*/u';
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
-    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])|(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!tbsp\.)(?<!tsp\.)(?<!approx\.)(?<!\bca\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
+    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
+        .'|(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!tbsp\.)(?<!tsp\.)(?<!approx\.)(?<!\bca\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)(?<=\p{Ll}[.;]'
+        .')\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next)\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
-    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
+    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|after that|next|once|when)\s+(?=\p{L})|\s+(?:and|you)\s+(?=(?:brown|sear|fry'
+        .'|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim|reduce|thicken|cut'
+        .'|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)'
+        .'|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it))\b)'
+        .'|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it)\b)/iu';
     private const LONG_CLAUSE_BYTES = 220;
     /** Without a stop in it, a sentence longer than this is speech. */
     private const LONG_SPEECH_BYTES = 80;
@@ -49,27 +57,41 @@ final class Draftsman
     /** "scratch the carrots, use two parsnips instead" */
     private const SCRATCHED = '/\b(?:scratch|forget|cross out|never mind) (?:about )?(?:the |those |all the )?(?<food>\p{L}{3,})/iu';
     private const SALT_NAMED = '/(?<!for )(?<!no )(?<!without )(?<!of )\bsalt\b(?! pork| beef| cod|ed)/iu';
-    private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping|ghee)\b(?! beans?| nut| milk)/iu';
-    private const ANIMALS = '/\b(?:beef|pork|lamb|mutton|goat|veal|venison|chicken|turkey|duck|rabbit)\b(?! (?:stock|broth|fat|bouillon|cube|dripping))/u';
+    private const FAT_NAMED = '/\b(?:in|hot|with|pan|little|some) (?:the |a little |some |hot )?(?<fat>oil|butter|lard|dripping'
+        .'|ghee)\b(?! beans?| nut| milk)/iu';
+    private const ANIMALS = '/\b(?:beef|pork|lamb|mutton|goat|veal|venison|chicken|turkey|duck|rabbit)\b(?! (?:stock|broth|fat|bouillon'
+        .'|cube|dripping))/u';
     private const ADVERBS = ['overnight', 'again', 'back', 'now', 'first', 'all', 'too', 'well', 'together'];
-    private const ANNOUNCED = '/^\W*(?:ingredients?\b|you (?:will |[’\']ll )?need\b|(?:serves|feeds|makes|yield)\b|for \d+ (?:people|persons)\b)|,\s*for \d{1,2}(?:\s*[-–]\s*\d{1,2})?\W*$|\((?:serves|for) \d/iu';
+    private const ANNOUNCED = '/^\W*(?:ingredients?\b|you (?:will |[’\']ll )?need\b|(?:serves|feeds|makes|yield)\b|for \d+ (?:people'
+        .'|persons)\b)|,\s*for \d{1,2}(?:\s*[-–]\s*\d{1,2})?\W*$|\((?:serves|for) \d/iu';
     private const SALTED = '/^\W*(?:salt|pepper|flour|butter|oil)\s+(?:it|them|the|both|well|all)\b/iu';
-    private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight|dinner|supper|lunch|\p{L}+day)\b/iu';
+    private const SPOKEN_TITLE = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight'
+        .'|dinner|supper|lunch|\p{L}+day)\b/iu';
     private const GREETING = '/^\W*(?:hi|hello|dear|hey|hallo|good (?:morning|evening|day))\b[^.]{0,40}\W*$/iu';
-    private const AMOUNT_BEHIND = '/^\W*(?<food>\p{L}[\p{L}\s’\'-]{1,40}?)\s*[,–—-]\s+(?<amount>(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\s|half|two|three|four).{0,40}?)(?:\s+or so)?\.?$/iu';
+    private const AMOUNT_BEHIND = '/^\W*(?<food>\p{L}[\p{L}\s’\'-]{1,40}?)\s*[,–—-]\s+(?<amount>(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\s'
+        .'|half|two|three|four).{0,40}?)(?:\s+or so)?\.?$/iu';
     private const MOST_TITLE_WORDS = 9;
     private const MOST_LIST_WORDS = 12;
     private const BULLET = '/^(?:\s*(?:[-–—*•·▢☐□✓>]|\[[ x]?\]|(?:step\s*)?\d{1,2}[.):](?=\s))\s*)+/iu';
-    private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions|instructions)\s*[:–—-]\s*)(?=\S)/iu';
-    private const PARTS = '/\s+\/\s+(?=[\d½¼¾])|\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
-    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?|makes|(?<!low )(?<!high )(?<!medium )(?<!auto )for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
+    private const INLINE_HEADING = '/^(?:\W*(?:ingredients?|you(?:’ll|\'ll| will)? need|method|directions'
+        .'|instructions)\s*[:–—-]\s*)(?=\S)/iu';
+    private const PARTS = '/\s+\/\s+(?=[\d½¼¾])|\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five'
+        .'|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
+    private const SERVES = '/\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?'
+        .'|makes|(?<!low )(?<!high )(?<!medium )(?<!auto )for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry'
+        .'|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?'
+        .'|hours?|hrs?|h|°|cm|tbsp|tsp|cups?|sides?|degrees)\b)|\b(?<m>\d{1,2}|%1$s)\s+(?:servings|portions|people|persons|pers\.'
+        .'|helpings|of us|easy|hungry|plates|covers)\b(?:,?\s+(?:no|sorry|make (?:it|that))[,\s]+(?<c>\d{1,2}|%1$s)\b)?'
+        .'|\bwe were\s+(?<w>\d{1,2}|%1$s)\b/iu';
     private const NUMBERS = 'two|three|four|five|six|seven|eight|ten|twelve';
     private const COOK_TIME = '/\b(?:cook(?:ing)?|braising|oven|total)\s*(?:time)?\s*[:=]\s*(?<time>.{1,40})$/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
     private const LABELLED = '/^[^:\d]{2,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
     /** "and enough hot water to cover, roughly 600 ml" */
-    private const ENOUGH = '/\b(?:enough|sufficient)\s+(?:(?:hot|cold|boiling|more|warm)\s+)*(?<food>water|stock|broth|wine|beer|cider|milk)\b[^.;]{0,60}?(?:roughly|about|around|say|perhaps|maybe|some)\s+(?<amount>\d[\d.,]*\s*(?:ml|l|dl|cups?|pints?|litres?|liters?))\b/iu';
+    private const ENOUGH = '/\b(?:enough|sufficient)\s+(?:(?:hot|cold|boiling|more|warm)\s+)*(?<food>water|stock|broth|wine|beer|cider'
+        .'|milk)\b[^.;]{0,60}?(?:roughly|about|around|say|perhaps|maybe|some)\s+(?<amount>\d[\d.,]*\s*(?:ml|l|dl|cups?|pints?|litres?'
+        .'|liters?))\b/iu';
     /** "two tablespoons of light and one of dark" */
     private const ELLIPTIC = '/^\W*(?:one|two|three|four|half|\d+)\s+of\s+/iu';
     private const SELDOM_MEASURED = [Role::Salt, Role::Herb, Role::Spice, Role::Fat];
@@ -81,14 +103,19 @@ final class Draftsman
     private const LEAST_MILLILITRES = 50.0;
     private const SERVING_SENTENCE = '/\b(?:serve|to go with|alongside|on the side|as a side)\b/iu';
     /** What is said of the dish, or of the day, and is nothing to do. */
-    private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
+    private const REMARK = '/\b(?:can(?: also)? be (?:frozen|kept|made|reheated|stored)|freezes? (?:very )?well|keeps? (?:well|for \d)'
+        .'|suitable for freezing|seasonable|tastes? (?:even )?better|gonna be|(?:i[’\']?ll|i will|will be) (?:be )?(?:late|home|back)'
+        .'|see you|\btrain\b|\bat \d{1,2}[:.]\d\d\b|costs? about|sufficient for)\b/iu';
     /** "(Slow cooker: 8 hours on low.)" */
-    private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|pressure cooker|oven|hob|stovetop)\b.*\d.*\)\W*$/iu';
-    private const IN_ANOTHER = '/^\W*or (?:in|on) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven|hob|stove)\b|^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|pressure cooker|oven)\s*[:,=–—-]\s*\S/iu';
+    private const OTHER_WAY = '/^\(\s*(?:in the |for the |or in the )?(?:slow[- ]?cooker|pressure cooker|oven|hob'
+        .'|stovetop)\b.*\d.*\)\W*$/iu';
+    private const IN_ANOTHER = '/^\W*or (?:in|on) (?:a|the|your) (?:slow[- ]?cooker|pressure cooker|oven|hob|stove)\b'
+        .'|^\W*(?:or )?(?:(?:in|for|with) (?:a|the|your) )?(?:slow[- ]?cooker|sc|pressure cooker|oven)\s*[:,=–—-]\s*\S/iu';
     private const MAIL = '/^(?<what>from|to|cc|subject|date|sent|reply-to)\s*:\s*(?<text>\S.*)$/iu';
     /** "Spice paste: 8 shallots / 5 garlic" */
     private const NAMED_LIST = '/^\W*\p{L}[\p{L} ]{2,28}:\s+(?=[\d½¼¾])/u';
-    private const TIP = '/^\W*(?:(?:cook[’\']?s\s+|top\s+|chef[’\']?s\s+)?(?:tips?|notes?)|variations?|to freeze|freezing|freezer|make[- ]ahead|storage|nutrition|per serving|no slow cooker)\b\s*[:?–—-]/iu';
+    private const TIP = '/^\W*(?:(?:cook[’\']?s\s+|top\s+|chef[’\']?s\s+)?(?:tips?|notes?)|variations?|to freeze|freezing|freezer'
+        .'|make[- ]ahead|storage|nutrition|per serving|no slow cooker)\b\s*[:?–—-]/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
 
     private LineSorter $sorter;
@@ -116,8 +143,10 @@ final class Draftsman
     /** @var list<Stretch> beside the steps */
     private array $where = [];
 
-    public function __construct(private readonly IngredientReader $reader, private readonly StepReader $stepReader, Larder $larder, Cuts $cuts, private readonly ActTable $verbs)
-    {
+    public function __construct(
+        private readonly IngredientReader $reader, private readonly StepReader $stepReader, Larder $larder, Cuts $cuts,
+        private readonly ActTable $verbs,
+    ) {
         $this->sorter = new LineSorter($reader);
         $this->mentions = new Mentions($reader, $larder, $cuts);
         $this->marking = new Marking();
@@ -134,31 +163,53 @@ final class Draftsman
             $at += \strlen($line) + 1;
             $this->another ??= $this->beginsAnother($lines, $i) ? $i + 1 : null;
             if ('' !== $stretch->text) {
-                null === $this->another && $i < self::MOST_LINES && \strlen($stretch->text) <= self::MOST_STRETCH_BYTES && $this->hasRoom() ? $this->line($stretch) : $this->marking->claim($stretch, MarkKind::Unread);
+                null === $this->another && $i < self::MOST_LINES && \strlen($stretch->text) <= self::MOST_STRETCH_BYTES && $this->hasRoom()
+                    ? $this->line($stretch)
+                    : $this->marking->claim($stretch, MarkKind::Unread);
             }
         }
         $this->fromTheMethod();
         $this->unmeasured();
         $this->scratched($text);
         $this->ofTheAnimal($text);
-        $this->ingredients = array_map(static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients, array_keys($this->ingredients));
+        $this->ingredients = array_map(
+            static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->ingredients,
+            array_keys($this->ingredients),
+        );
         $naming = new Naming($this->ingredients);
         $this->title = '' === $this->title ? $this->meatsName() : $this->title;
-        $begun = min([\PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed))]);
-        $told = 1 < $this->listed ? array_values(array_filter($this->steps, fn (Step $s): bool => $s->line >= $begun && !$this->isOfTheList($s))) : $this->steps;
-        $steps = array_map(static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $told, array_keys($told));
+        $begun = min([
+            \PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed)),
+        ]);
+        $told = 1 < $this->listed
+            ? array_values(array_filter($this->steps, fn (Step $s): bool => $s->line >= $begun && !$this->isOfTheList($s)))
+            : $this->steps;
+        $steps = array_map(
+            static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $told, array_keys($told),
+        );
         $marks = $this->marking->over($text);
 
         $sentences = array_filter(self::sentences($marks), fn (array $s): bool => null === $this->another || $s[2] < $this->another);
         $sentences = \array_slice($sentences, 0, self::MOST_SENTENCES);
-        $ways = (new WayAmounts($this->ingredients, $this->reader->amounts()))->over((new WayReader())->read($sentences), [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->steps)]);
+        $ways = (new WayAmounts($this->ingredients, $this->reader->amounts()))->over(
+            (new WayReader())->read($sentences),
+            [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->steps)],
+        );
         $acts = (new MethodReader($this->verbs))->acts($steps, $this->ingredients);
 
         $structure = (new StructureReader($this->ingredients, $acts, $sentences, $ways[0] ?? null))->read();
         $kept = 'discard' !== $structure->marinade;
-        $ingredients = array_map(static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo((PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part), $this->ingredients, $structure->parts);
+        $ingredients = array_map(
+            static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo(
+                (PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part,
+            ),
+            $this->ingredients, $structure->parts,
+        );
 
-        return new Reading($text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks, $this->reader->system(), $ways, $acts, $structure, $this->another);
+        return new Reading(
+            $text, $this->title, $this->servings, $ingredients, $steps, self::unread($marks), self::original($ways), $marks,
+            $this->reader->system(), $ways, $acts, $structure, $this->another,
+        );
     }
 
     /** A line in small letters straight below the list's last, without a full stop, goes on with it. */
@@ -220,34 +271,13 @@ final class Draftsman
             $this->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Unread);
             $line = $line->part(\strlen($m[0]), \strlen($line->text));
         }
-        if (preg_match('/^-{3,}$/', $line->text)) {
-            $this->matter = 1 === $line->line;
-            $this->marking->claim($line, MarkKind::Unread);
-
+        if ($this->isAround($line)) {
             return;
         }
-        if ($this->matter) {
-            $this->title = preg_match('/^title:\s*(?<title>.+)$/iu', $line->text, $m) ? trim($m['title'], '"\' ') : $this->title;
-            $this->facts($line);
-
-            return;
-        }
-        if (str_starts_with($line->text, '|') && $this->row($line)) {
-            return;
-        }
-        if (preg_match(self::MAIL, $line->text, $m)) {
-            $this->title = 'subject' === mb_strtolower($m['what']) && '' === $this->title ? trim((string) preg_replace('/^(?:\s*(?:re|fwd?|aw)\s*:)+/iu', '', $m['text'])) : $this->title;
-            $this->marking->claim($line, MarkKind::Unread);
-
-            return;
-        }
-        $this->quoted = $this->quoted || preg_match('/\bwrote:\s*$/iu', $line->text);
-        if ($this->quoted && str_starts_with($line->text, '>')) {
-            $this->marking->claim($line, MarkKind::Unread);
-
-            return;
-        }
-        if (preg_match(self::NAMED_LIST, $line->text, $m) && preg_match_all('/\s\/\s|,\s|;\s/u', $line->text) > 1 && [] === $this->steps && !preg_match('/\p{Ll}\.\s+\p{Lu}/u', $line->text)) {
+        if (preg_match(self::NAMED_LIST, $line->text, $m)
+            && preg_match_all('/\s\/\s|,\s|;\s/u', $line->text) > 1
+            && [] === $this->steps
+            && !preg_match('/\p{Ll}\.\s+\p{Lu}/u', $line->text)) {
             $this->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);
             ++$this->listed;
             $this->list($line->part(\strlen($m[0]), \strlen($line->text)));
@@ -273,6 +303,42 @@ final class Draftsman
         }
     }
 
+    /** What stands before or around a recipe: front matter, tables' rows, the heads of mails and what they quote. */
+    private function isAround(Stretch $line): bool
+    {
+        if (preg_match('/^-{3,}$/', $line->text)) {
+            $this->matter = 1 === $line->line;
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return true;
+        }
+        if ($this->matter) {
+            $this->title = preg_match('/^title:\s*(?<title>.+)$/iu', $line->text, $m) ? trim($m['title'], '"\' ') : $this->title;
+            $this->facts($line);
+
+            return true;
+        }
+        if (str_starts_with($line->text, '|') && $this->row($line)) {
+            return true;
+        }
+        if (preg_match(self::MAIL, $line->text, $m)) {
+            $this->title = 'subject' === mb_strtolower($m['what']) && '' === $this->title
+                ? trim((string) preg_replace('/^(?:\s*(?:re|fwd?|aw)\s*:)+/iu', '', $m['text']))
+                : $this->title;
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return true;
+        }
+        $this->quoted = $this->quoted || preg_match('/\bwrote:\s*$/iu', $line->text);
+        if ($this->quoted && str_starts_with($line->text, '>')) {
+            $this->marking->claim($line, MarkKind::Unread);
+
+            return true;
+        }
+
+        return false;
+    }
+
     /** A row of a table: amount and food in whichever order, or a way with its time. Answers whether it was one. */
     private function row(Stretch $row): bool
     {
@@ -285,12 +351,16 @@ final class Draftsman
         }
         if ([] !== Durations::in($row->text)) {
             $this->marking->claim($row, MarkKind::Step, \count($this->steps));
-            $this->steps[] = $this->stepReader->read(implode(' | ', array_map($this->underItsName(...), $cells, array_keys($cells))), $row->line);
+            $this->steps[] = $this->stepReader->read(
+                implode(' | ', array_map($this->underItsName(...), $cells, array_keys($cells))), $row->line,
+            );
             $this->where[] = $row;
 
             return true;
         }
-        $numbers = array_values(array_filter($cells, static fn (string $c): bool => (bool) preg_match('/^\W*[\d½¼¾⅓⅔]|^(?:an?|some|pinch|handful|bunch)\b/iu', $c)));
+        $numbers = array_values(array_filter(
+            $cells, static fn (string $c): bool => (bool) preg_match('/^\W*[\d½¼¾⅓⅔]|^(?:an?|some|pinch|handful|bunch)\b/iu', $c),
+        ));
         $words = array_values(array_diff($cells, $numbers));
         if ([] === $words || [] === $numbers || !$this->hasRoom()) {
             return false;
@@ -308,7 +378,9 @@ final class Draftsman
         $name = $this->columnNames[$column] ?? '';
         $food = '' !== $name && Role::Unknown !== $this->reader->read($name)->role;
 
-        return $food && preg_match('/^\W*(?:[\d½¼¾⅓⅔]|none\b|no\b|half\b)/iu', $cell) ? (preg_match('/^\W*(?:none|no)\b/iu', $cell) ? "no $name" : "$cell $name") : $cell;
+        return $food && preg_match('/^\W*(?:[\d½¼¾⅓⅔]|none\b|no\b|half\b)/iu', $cell)
+            ? (preg_match('/^\W*(?:none|no)\b/iu', $cell) ? "no $name" : "$cell $name")
+            : $cell;
     }
 
     private function sorted(Stretch $cell): void
@@ -336,7 +408,9 @@ final class Draftsman
 
             return;
         }
-        $this->title = '' === $this->title ? (string) preg_replace('/(?<=\p{Ll}{2})\.\s+(?:source|from|by|serves|adapted)\b.*$/iu', '', trim($cell->text, "# *_\t")) : $this->title;
+        $this->title = '' === $this->title
+            ? (string) preg_replace('/(?<=\p{Ll}{2})\.\s+(?:source|from|by|serves|adapted)\b.*$/iu', '', trim($cell->text, "# *_\t"))
+            : $this->title;
         $this->facts($cell, MarkKind::Title);
     }
 
@@ -395,9 +469,16 @@ final class Draftsman
 
             return;
         }
-        if (preg_match(self::FOR_THE_TABLE, $cell->text, $m) && \count($each = (new Stretch($cell->text, $cell->start, $cell->line))->split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', 12)) > 1
+        if (preg_match(self::FOR_THE_TABLE, $cell->text, $m) && \count(
+            $each = (new Stretch($cell->text, $cell->start, $cell->line))->split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', 12),
+        ) > 1
             && [] === array_filter($each, fn (Stretch $one): bool => Role::Unknown === $this->reader->read($one->text, $one->line)->role)) {
-            array_walk($each, fn (Stretch $one) => $this->ingredient($one, $this->reader->read(preg_match(self::FOR_THE_TABLE, $one->text) ? $one->text : "$one->text $m[0]", $one->line)));
+            array_walk(
+                $each,
+                fn (Stretch $one) => $this->ingredient(
+                    $one, $this->reader->read(preg_match(self::FOR_THE_TABLE, $one->text) ? $one->text : "$one->text $m[0]", $one->line),
+                ),
+            );
 
             return;
         }
@@ -405,8 +486,16 @@ final class Draftsman
         $kept = [];
         foreach ($parts as $part) {
             $read = $this->reader->read($part->text, $part->line);
-            $seasons = \count($parts) > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
-            $own = $seasons || $this->isAnother($part, $read, $kept[\count($kept) - 1][1] ?? null) || (self::isBareList($parts) && Role::Unknown !== $read->role) || '' !== $read->amountText && Role::Unknown !== $read->role && (\in_array($read->role, [Role::Aromatic, Role::Spice], true) || !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text));
+            $seasons = \count($parts) > 2 && \in_array(
+                $read->role, [Role::Salt, Role::Spice, Role::Herb], true,
+            ) && str_word_count($part->text) <= 3;
+            $own = $seasons || $this->isAnother(
+                $part, $read, $kept[\count($kept) - 1][1] ?? null,
+            ) || (self::isBareList($parts)
+                && Role::Unknown !== $read->role) || '' !== $read->amountText && Role::Unknown !== $read->role && (\in_array(
+                    $read->role, [Role::Aromatic, Role::Spice], true,
+                )
+                || !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text));
             $before = $kept[\count($kept) - 1] ?? null;
             if ([] === $kept || ($own && '' !== ($before[1]->foodText ?? 'x'))) {
                 $kept[] = [$part, $read];
@@ -429,8 +518,14 @@ final class Draftsman
     /** "3 big onions, lard": another food, not a word on the one before. */
     private function isAnother(Stretch $part, Ingredient $read, ?Ingredient $before): bool
     {
-        return null !== $before?->food && null !== $read->food && null === $read->amount && $read->role !== $before->role && preg_match_all('/\p{L}+/u', $part->text) <= 2
-            && !preg_match('/(?:ed|ly|ped|less)\b|\b(?:zest|juice|peel|rind|leaves|stalks?|skin|fat|seeds?)\b/iu', $part->text) && [] === array_intersect(self::words($read->foodText), self::words($before->foodText))
+        return null !== $before?->food
+            && null !== $read->food
+            && null === $read->amount
+            && $read->role !== $before->role
+            && preg_match_all('/\p{L}+/u', $part->text) <= 2
+            && !preg_match(
+                '/(?:ed|ly|ped|less)\b|\b(?:zest|juice|peel|rind|leaves|stalks?|skin|fat|seeds?)\b/iu', $part->text,
+            ) && [] === array_intersect(self::words($read->foodText), self::words($before->foodText))
             && [] !== $this->mentions->bare($part);
     }
 
@@ -441,9 +536,13 @@ final class Draftsman
         if ($this->isNew($read, $known)) {
             return false;
         }
-        $this->ingredients = array_map(fn (Ingredient $one, int $k): Ingredient => $k < $known && null === $one->amount && null !== $read->amount && $one->role === $read->role
-            && [] !== array_intersect(self::words($read->foodText), self::words($one->foodText)) ? $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null) : $one,
-            $this->ingredients, array_keys($this->ingredients));
+        $words = self::words($read->foodText);
+        $isIt = static fn (Ingredient $one): bool => null === $one->amount && null !== $read->amount && $one->role === $read->role
+            && [] !== array_intersect($words, self::words($one->foodText));
+        $measured = fn (Ingredient $one, int $k): Ingredient => $k < $known && $isIt($one)
+            ? $this->reader->fromParts($one->source, $one->line, $read->amountText, $one->foodText, null)
+            : $one;
+        $this->ingredients = array_map($measured, $this->ingredients, array_keys($this->ingredients));
 
         return true;
     }
@@ -456,7 +555,9 @@ final class Draftsman
     private static function isBareList(array $parts): bool
     {
         foreach ($parts as $part) {
-            if (preg_match('/\d|\(/u', $part->text) || preg_match_all('/\p{L}+/u', $part->text) > 2 || preg_match('/(?:ed|ly|ped)\W*$/iu', $part->text)) {
+            if (preg_match('/\d|\(/u', $part->text)
+                || preg_match_all('/\p{L}+/u', $part->text) > 2
+                || preg_match('/(?:ed|ly|ped)\W*$/iu', $part->text)) {
                 return false;
             }
         }
@@ -472,10 +573,20 @@ final class Draftsman
             return;
         }
         $before = $this->ingredients[\count($this->ingredients) - 1] ?? null;
-        if (null !== $before?->amount?->unit && null !== $read->amount && null === $read->amount->unit && preg_match(self::ELLIPTIC, $stretch->text) && \in_array($read->role, self::LIKE_BEFORE, true)) {
-            $read = $this->reader->fromParts($stretch->text, $stretch->line, $read->amount->low.' '.$before->amount->unit->value, $read->foodText, null);
+        if (null !== $before?->amount?->unit
+            && null !== $read->amount
+            && null === $read->amount->unit
+            && preg_match(self::ELLIPTIC, $stretch->text)
+            && \in_array($read->role, self::LIKE_BEFORE, true)) {
+            $read = $this->reader->fromParts(
+                $stretch->text, $stretch->line, $read->amount->low.' '.$before->amount->unit->value, $read->foodText, null,
+            );
         }
-        if (null !== $before && null === $before->amount && str_ends_with(rtrim($before->source), '?') && Role::Unknown === $read->role && null !== $read->amount?->unit) {
+        if (null !== $before
+            && null === $before->amount
+            && str_ends_with(rtrim($before->source), '?')
+            && Role::Unknown === $read->role
+            && null !== $read->amount?->unit) {
             array_pop($this->ingredients);
             $read = $this->reader->fromParts($before->source.' '.$stretch->text, $before->line, $read->amountText, $before->foodText, null);
         }
@@ -494,10 +605,15 @@ final class Draftsman
     /** Running text: steps, lists written as a sentence, and stories. */
     private function prose(Stretch $prose): void
     {
-        $begin = preg_match('/^\W*\d{1,2}\s+(?=\p{Lu})/u', $prose->text, $n) && StepKind::opens(substr($prose->text, \strlen($n[0]))) ? \strlen($n[0]) : 0;
-        foreach (self::withoutBullet($prose->part($begin, \strlen($prose->text)))->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
+        $begin = preg_match('/^\W*\d{1,2}\s+(?=\p{Lu})/u', $prose->text, $n) && StepKind::opens(substr($prose->text, \strlen($n[0])))
+            ? \strlen($n[0])
+            : 0;
+        $rest = self::withoutBullet($prose->part($begin, \strlen($prose->text)));
+        foreach ($rest->split(self::SENTENCES, self::MOST_SENTENCES) as $sentence) {
             $length = \strlen($sentence->text);
-            $clauses = $length > self::LONG_CLAUSE_BYTES || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text)) ? $sentence->split(self::CLAUSES, self::MOST_SENTENCES) : [$sentence];
+            $clauses = $length > self::LONG_CLAUSE_BYTES || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text))
+                ? $sentence->split(self::CLAUSES, self::MOST_SENTENCES)
+                : [$sentence];
             foreach ($clauses as $clause) {
                 $this->sentence($clause);
             }
@@ -514,8 +630,11 @@ final class Draftsman
             $this->marking->claim($sentence->part(0, \strlen($m[0])), MarkKind::Heading);
             $sentence = $sentence->part(\strlen($m[0]), \strlen($sentence->text));
         }
-        if ('' === $this->title && [] === $this->steps && [] === $this->ingredients && preg_match_all('/\p{L}+/u', $sentence->text) <= self::MOST_TITLE_WORDS
-            && Role::Unknown !== $this->reader->read($sentence->text, $sentence->line)->role && preg_match('/^\p{L}[^:]*[.!]$/u', $sentence->text) && !preg_match($this->serves, $sentence->text)) {
+        $nothingYet = '' === $this->title && [] === $this->steps && [] === $this->ingredients;
+        if ($nothingYet && preg_match_all('/\p{L}+/u', $sentence->text) <= self::MOST_TITLE_WORDS
+            && Role::Unknown !== $this->reader->read($sentence->text, $sentence->line)->role
+                && preg_match('/^\p{L}[^:]*[.!]$/u', $sentence->text)
+                && !preg_match($this->serves, $sentence->text)) {
             $this->title = rtrim($sentence->text, '.! ');
             $this->marking->claim($sentence, MarkKind::Title);
 
@@ -526,41 +645,12 @@ final class Draftsman
 
             return;
         }
-        if (!$this->sorter->inMethod() && preg_match('/^\W*[\d½¼¾]/u', $sentence->text) && !StepKind::opens($sentence->text)) {
-            $read = $this->reader->read($sentence->text, $sentence->line);
-            if ('' !== $read->amountText && Role::Unknown !== $read->role) {
-                $this->list($sentence);
-
-                return;
-            }
-        }
-        if (!$this->sorter->inMethod() && [] === $this->steps && preg_match(self::AMOUNT_BEHIND, $sentence->text, $m) && !StepKind::opens($sentence->text)) {
-            $read = $this->reader->fromParts($sentence->text, $sentence->line, trim($m['amount']), trim($m['food']), null);
-            if (null !== $read->amount && Role::Unknown !== $read->role) {
-                $this->ingredient($sentence, $read);
-
-                return;
-            }
-        }
-        if (!$this->sorter->inMethod() && [] === $this->steps && [] !== $this->ingredients && preg_match_all('/\p{L}+/u', $sentence->text) <= 2 && 1 === \count($bare = $this->mentions->bare($sentence))) {
-            $this->ingredient(...$bare[0]);
-
+        if (!$this->sorter->inMethod() && $this->isListed($sentence)) {
             return;
         }
         $listed = $this->sorter->inMethod() ? [] : $this->mentions->in($sentence);
         if (\count($listed) >= 2 && !$this->tellsWhatToDo($sentence, $listed)) {
-            $known = \count($this->ingredients);
-            $tells = $this->hasRoom() && (preg_match(ActReader::BESIDE, $sentence->text) || StepKind::instructs(substr($sentence->text, $listed[0][0]->end() - $sentence->start)));
-            $this->marking->claim($sentence, $tells ? MarkKind::Step : MarkKind::Note, $tells ? \count($this->steps) : null);
-            foreach ($this->withTheBare($sentence, $listed) as [$stretch, $read]) {
-                if ((!$tells && [] === $this->steps) || !$this->measures($read, $known)) {
-                    $this->ingredient($stretch, $read);
-                }
-            }
-            if ($tells) {
-                $this->steps[] = $this->stepReader->read($sentence->text, $sentence->line);
-                $this->where[] = $sentence;
-            }
+            $this->several($sentence, $listed);
 
             return;
         }
@@ -570,7 +660,8 @@ final class Draftsman
             return;
         }
         $step = $this->stepReader->read($sentence->text, $sentence->line);
-        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || StepKind::opens($sentence->text) || $this->goesOn($step)) && $this->hasRoom()) {
+        if (($this->sorter->inMethod() || StepKind::Other !== $step->kind || StepKind::opens($sentence->text) || $this->goesOn($step))
+            && $this->hasRoom()) {
             $this->marking->claim($sentence, MarkKind::Step, \count($this->steps));
             $this->steps[] = $step;
             $this->where[] = $sentence;
@@ -585,11 +676,69 @@ final class Draftsman
         $this->marking->claim($sentence, MarkKind::Unread);
     }
 
+    /** A sentence that is a line of the list: an amount and a food, in either order, or a bare food. */
+    private function isListed(Stretch $sentence): bool
+    {
+        if (preg_match('/^\W*[\d½¼¾]/u', $sentence->text) && !StepKind::opens($sentence->text)) {
+            $read = $this->reader->read($sentence->text, $sentence->line);
+            if ('' !== $read->amountText && Role::Unknown !== $read->role) {
+                $this->list($sentence);
+
+                return true;
+            }
+        }
+        if ([] === $this->steps && preg_match(
+            self::AMOUNT_BEHIND, $sentence->text, $m,
+        ) && !StepKind::opens($sentence->text)) {
+            $read = $this->reader->fromParts($sentence->text, $sentence->line, trim($m['amount']), trim($m['food']), null);
+            if (null !== $read->amount && Role::Unknown !== $read->role) {
+                $this->ingredient($sentence, $read);
+
+                return true;
+            }
+        }
+        if ([] === $this->steps
+            && [] !== $this->ingredients
+            && preg_match_all('/\p{L}+/u', $sentence->text) <= 2
+            && 1 === \count($bare = $this->mentions->bare($sentence))) {
+            $this->ingredient(...$bare[0]);
+
+            return true;
+        }
+
+        return false;
+    }
+
+    /**
+     * A sentence that names several measured foods.
+     *
+     * @param non-empty-list<array{Stretch, Ingredient}> $listed
+     */
+    private function several(Stretch $sentence, array $listed): void
+    {
+        $known = \count($this->ingredients);
+        $tells = $this->hasRoom() && (preg_match(ActReader::BESIDE, $sentence->text) || StepKind::instructs(substr(
+            $sentence->text, $listed[0][0]->end() - $sentence->start,
+        )));
+        $this->marking->claim($sentence, $tells ? MarkKind::Step : MarkKind::Note, $tells ? \count($this->steps) : null);
+        foreach ($this->withTheBare($sentence, $listed) as [$stretch, $read]) {
+            if ((!$tells && [] === $this->steps) || !$this->measures($read, $known)) {
+                $this->ingredient($stretch, $read);
+            }
+        }
+        if ($tells) {
+            $this->steps[] = $this->stepReader->read($sentence->text, $sentence->line);
+            $this->where[] = $sentence;
+        }
+    }
+
     /** Whether a sentence without a verb goes on with the method: "stock in, lid on". */
     private function goesOn(Step $step): bool
     {
-        return ([] !== $this->steps && (null !== $step->minutes || preg_match(self::PLACED, $step->source) || [] !== (new Naming($this->ingredients))->in($step->source)))
-            || ($this->listed > 1 && preg_match(self::GOES_IN, $step->source) && [] !== (new Naming($this->ingredients))->in($step->source))
+        $names = [] !== (new Naming($this->ingredients))->in($step->source);
+
+        return ([] !== $this->steps && (null !== $step->minutes || preg_match(self::PLACED, $step->source) || $names))
+            || ($this->listed > 1 && preg_match(self::GOES_IN, $step->source) && $names)
             || preg_match(self::SALTED, $step->source);
     }
 
@@ -640,7 +789,10 @@ final class Draftsman
             }
             if (preg_match(self::ENOUGH, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
                 $poured = $this->reader->fromParts($m[0][0], $sentence->line, $m['amount'][0], $m['food'][0], null);
-                $found = [...array_filter($found, static fn (array $f): bool => !$f[1]->isLike($poured)), [$sentence->part($m[0][1], \strlen($m[0][0])), $poured]];
+                $found = [
+                    ...array_filter($found, static fn (array $f): bool => !$f[1]->isLike($poured)),
+                    [$sentence->part($m[0][1], \strlen($m[0][0])), $poured],
+                ];
             }
             foreach ($found as [$stretch, $read]) {
                 if (!$this->isNew($read) && null !== $read->amount?->unit) {
@@ -649,10 +801,15 @@ final class Draftsman
                 if (Role::Tool === $read->role || preg_match(self::PART_OF, substr($sentence->text, $stretch->end() - $sentence->start))) {
                     continue;
                 }
-                if (\count($this->ingredients) < self::MOST_INGREDIENTS && $this->isNew($read) && ($noList || ($read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES))) {
+                $poured = $read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES;
+                if (\count($this->ingredients) < self::MOST_INGREDIENTS && $this->isNew($read) && ($noList || $poured)) {
                     $this->marking->claimIngredient($stretch, $read, \count($this->ingredients));
-                    $clear = $noList && (null !== $read->amount || \in_array($read->role, self::SELDOM_MEASURED, true)) && [] === $read->doubts;
-                    $this->ingredients[] = $read->measured($read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, $clear ? 0.92 : 0.7);
+                    $clear = $noList && (null !== $read->amount || \in_array(
+                        $read->role, self::SELDOM_MEASURED, true,
+                    )) && [] === $read->doubts;
+                    $this->ingredients[] = $read->measured(
+                        $read->amountText, $read->amount, $read->grams, $read->millilitres, Doubt::FromTheMethod, $clear ? 0.92 : 0.7,
+                    );
                 }
             }
         }
@@ -664,7 +821,9 @@ final class Draftsman
         foreach ([[Role::Salt, self::SALT_NAMED], [Role::Fat, self::FAT_NAMED]] as [$role, $pattern]) {
             $has = [] !== array_filter($this->ingredients, static fn (Ingredient $i): bool => $role === $i->role);
             foreach ($has ? [] : $this->where as $sentence) {
-                if ($this->hasRoom() && preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !preg_match(self::NEGATED, $sentence->text)) {
+                if ($this->hasRoom() && preg_match(
+                    $pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE,
+                ) && !preg_match(self::NEGATED, $sentence->text)) {
                     [$word, $at] = $m['fat'] ?? $m[0];
                     $stretch = $sentence->part($at, \strlen($word));
                     $read = $this->reader->read($stretch->text, $stretch->line);
@@ -684,8 +843,12 @@ final class Draftsman
         preg_match_all(self::ANIMALS, mb_strtolower($text), $all);
         $animals = array_values(array_unique($all[0]));
         if (1 === \count($animals)) {
-            $this->ingredients = array_map(fn (Ingredient $one): Ingredient => Role::Meat === $one->role && null === $one->cut && !preg_match(self::ANIMALS, mb_strtolower($one->source))
-                ? $this->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null) : $one, $this->ingredients);
+            $nameless = static fn (Ingredient $one): bool => Role::Meat === $one->role && null === $one->cut
+                && !preg_match(self::ANIMALS, mb_strtolower($one->source));
+            $named = fn (Ingredient $one): Ingredient => $nameless($one)
+                ? $this->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null)
+                : $one;
+            $this->ingredients = array_map($named, $this->ingredients);
         }
     }
 
@@ -693,7 +856,12 @@ final class Draftsman
     {
         preg_match_all(self::SCRATCHED, $text, $all);
         foreach ($all['food'] as $food) {
-            $this->ingredients = array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role || [] === array_intersect(self::words($food), self::words($i->foodText))));
+            $this->ingredients = array_values(array_filter(
+                $this->ingredients,
+                static fn (Ingredient $i): bool => Role::Meat === $i->role || [] === array_intersect(
+                    self::words($food), self::words($i->foodText),
+                ),
+            ));
         }
     }
 
@@ -702,7 +870,11 @@ final class Draftsman
     {
         $said = self::words($read->foodText);
         foreach (\array_slice($this->ingredients, 0, $known) as $one) {
-            if ($one->isLike($read) || ([] !== $said && (null === $read->amount || $one->role === $read->role) && [] === array_diff($said, [...self::words($one->foodText), ...self::words($one->food->name ?? '')])) || (Role::Meat === $read->role && Role::Meat === $one->role) || (Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText))) {
+            $named = [...self::words($one->foodText), ...self::words($one->food->name ?? '')];
+            $same = [] !== $said && (null === $read->amount || $one->role === $read->role) && [] === array_diff($said, $named);
+            $bothMeat = Role::Meat === $read->role && Role::Meat === $one->role;
+            $liquid = Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText);
+            if ($one->isLike($read) || $same || $bothMeat || $liquid) {
                 return false;
             }
         }
@@ -713,7 +885,12 @@ final class Draftsman
     /** @return list<string> in the singular, without accents */
     private static function words(string $text): array
     {
-        return array_values(array_filter(array_map(static fn (string $w): string => (string) preg_replace('/(?<=\p{L}{3})s$/u', '', $w), explode(' ', Larder::normal($text))), static fn (string $w): bool => '' !== $w && !\in_array($w, self::ADVERBS, true)));
+        return array_values(array_filter(
+            array_map(
+                static fn (string $w): string => (string) preg_replace('/(?<=\p{L}{3})s$/u', '', $w), explode(' ', Larder::normal($text)),
+            ),
+            static fn (string $w): bool => '' !== $w && !\in_array($w, self::ADVERBS, true),
+        ));
     }
 
     /**

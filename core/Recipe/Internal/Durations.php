@@ -31,7 +31,9 @@ final class Durations
             $of = static fn (string $name): ?string => $m[$name][0] ?? null;
             $at = static fn (int $k): float => self::minutes($of("h$k"), $of("m$k"), $of("f$k"), $of("u$k"), $of("w$k"));
             [$low, $high] = match (true) {
-                null !== $of('bare') => [Number::value($of('bare')) * (null !== $of('w2') || self::isHour($of('u2') ?? 'h') ? 60 : 1), $at(2)],
+                null !== $of('bare') => [
+                    Number::value($of('bare')) * (null !== $of('w2') || self::isHour($of('u2') ?? 'h') ? 60 : 1), $at(2),
+                ],
                 null !== $of('later') => [$at(1), $at(3)],
                 default => [$at(1), $at(1)],
             };
@@ -77,9 +79,16 @@ final class Durations
     {
         $n = Number::pattern();
         $words = '(?:half|a half|three[- ]quarters|a quarter|½|¾|¼)\s+(?:of\s+)?an?\s+hour|(?:the\s+)?first\s+hour';
-        $span = static fn (int $k): string => "(?:(?<w$k>$words)|(?<h$k>$n)\s*-?\s*(?:more\s+|good\s+|full\s+|long\s+|further\s+)?(?<u$k>".self::HOUR.'|'.self::MINUTE.')'
-            ."(?:(?<=[hHrRsS.])\s*(?:and\s+)?(?:(?<m$k>\d{1,2}(?:\s*".self::MINUTE.")?(?![\d½¼¾]|[.,]\d|\s*(?:°|g\b|kg|ml|c\b))|$n(?=\s*-?\s*min)\s*-?\s*".self::MINUTE.")|(?<f$k>(?:a\s+)?half|three[- ]quarters|a\s+quarter|½|¾|¼)(?!\s+(?:of\s+)?(?:the|an)\b)))?)";
+        $more = '(?:more\s+|good\s+|full\s+|long\s+|further\s+)?';
+        $span = static fn (int $k): string => "(?:(?<w$k>$words)|(?<h$k>$n)\s*-?\s*$more(?<u$k>".self::HOUR
+            .'|'.self::MINUTE
+            .')'
+            ."(?:(?<=[hHrRsS.])\s*(?:and\s+)?(?:(?<m$k>\d{1,2}(?:\s*".self::MINUTE.")?(?![\d½¼¾]|[.,]\d|\s*(?:°|g\b|kg|ml|c\b))"
+            ."|$n(?=\s*-?\s*min)\s*-?\s*".self::MINUTE.")|(?<f$k>(?:a\s+)?half|three[- ]quarters|a\s+quarter|½|¾|¼)(?!\s+(?:of\s+)?(?:the"
+            ."|an)\b)))?)";
 
-        return '/(?<![\p{L}\d.,])(?:(?<bare>'.$n.')'.self::TO.'(?<whole>'.$span(2).')|'.$span(1).'(?:'.self::TO.'(?<later>'.str_replace(['<w2>', '<h2>', '<u2>', '<m2>', '<f2>'], ['<w3>', '<h3>', '<u3>', '<m3>', '<f3>'], $span(2)).'))?)/iu';
+        return '/(?<![\p{L}\d.,])(?:(?<bare>'.$n.')'.self::TO.'(?<whole>'.$span(2).')|'.$span(1).'(?:'.self::TO.'(?<later>'.str_replace(
+            ['<w2>', '<h2>', '<u2>', '<m2>', '<f2>'], ['<w3>', '<h3>', '<u3>', '<m3>', '<f3>'], $span(2),
+        ).'))?)/iu';
     }
 }

@@ -73,7 +73,9 @@ final class Marking
         foreach ($taken as $i => $what) {
             $part = substr($text, $edges[$i], $edges[$i + 1] - $edges[$i]);
             if (null === $what) {
-                $what = [preg_match('/[\p{L}\p{N}]/u', $part) && !preg_match(self::BETWEEN, $part) ? MarkKind::Unread : MarkKind::Blank, null];
+                $what = [
+                    preg_match('/[\p{L}\p{N}]/u', $part) && !preg_match(self::BETWEEN, $part) ? MarkKind::Unread : MarkKind::Blank, null,
+                ];
             }
             $marks[] = new Mark($part, $what[0], $what[1]);
         }

@@ -13,12 +13,19 @@ use Pausis\Core\Recipe\IngredientReader;
 /** Finds ingredients with their amounts within running text: "take two pounds of shin and a couple of onions". */
 final readonly class Mentions
 {
-    private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
+    private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch'
+        .'|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
     /** A food's name ends where the sentence goes on. */
-    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>(?!(?:with|in|into|on|of|for|from|each|or|then|at|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave|have|maybe|until|under|your|overnight|um|uh|er|tonight|tomorrow|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
-    private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
+    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>(?!(?:with|in|into|on|of|for|from|each|or|then|at'
+        .'|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped'
+        .'|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine'
+        .'|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave'
+        .'|have|maybe|until|under|your|overnight|um|uh|er|tonight|tomorrow|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+    private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it'
+        .'|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
     /** "a shoulder of mutton, about 3 lbs. in weight" */
-    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
+    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three'
+        .'|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
     /** Verbs that are foods too, where they open a sentence. */
     private const VERB = '/^\W*(?:toast|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|your|both)\b/iu';
     /** "a few anchovies (5 or 6)" */
@@ -49,7 +56,9 @@ final readonly class Mentions
             }
             $amount = $this->reader->amountAt($sentence->text, $start);
             $rest = null === $amount ? '' : substr($sentence->text, $amount->end);
-            if (null !== $amount?->amount->unit && preg_match(self::NO_FOOD, $rest) && null !== ($behind = $this->behind($sentence, $start, $amount->end))) {
+            if (null !== $amount?->amount->unit
+                && preg_match(self::NO_FOOD, $rest)
+                && null !== ($behind = $this->behind($sentence, $start, $amount->end))) {
                 $found[] = $behind;
                 $at = $amount->end;
                 continue;
@@ -59,7 +68,11 @@ final readonly class Mentions
                 continue;
             }
             $behind = substr($rest, \strlen($food[0]));
-            $weight = preg_match(self::WEIGHING, $behind, $w) || (preg_match('/\b(?:few|some|several|couple)\b/iu', $m[0][0]) && preg_match(self::COUNTED, $behind, $w)) ? \strlen($w[0]) : 0;
+            $weight = preg_match(self::WEIGHING, $behind, $w) || (preg_match(
+                '/\b(?:few|some|several|couple)\b/iu', $m[0][0],
+            ) && preg_match(self::COUNTED, $behind, $w))
+                ? \strlen($w[0])
+                : 0;
             $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) + $weight - $start);
             $read = $this->reader->read($stretch->text, $sentence->line);
             if (Role::Unknown !== $read->role) {
@@ -78,12 +91,17 @@ final readonly class Mentions
      */
     private function behind(Stretch $sentence, int $start, int $end): ?array
     {
-        if (!preg_match(self::BEFORE, substr($sentence->text, 0, $start), $m, \PREG_OFFSET_CAPTURE) || !$this->begins($m['food'][0], true)) {
+        if (!preg_match(
+            self::BEFORE, substr($sentence->text, 0, $start), $m, \PREG_OFFSET_CAPTURE,
+        ) || !$this->begins($m['food'][0], true)) {
             return null;
         }
         $stretch = $sentence->part($m['food'][1], $end - $m['food'][1]);
 
-        return [$stretch, $this->reader->fromParts($stretch->text, $stretch->line, substr($sentence->text, $start, $end - $start), $m['food'][0], null)];
+        return [
+            $stretch,
+            $this->reader->fromParts($stretch->text, $stretch->line, substr($sentence->text, $start, $end - $start), $m['food'][0], null),
+        ];
     }
 
     /**
@@ -98,7 +116,9 @@ final readonly class Mentions
         $kept = [];
         foreach ($found as $one) {
             $before = $kept[\count($kept) - 1] ?? null;
-            $between = null === $before ? '' : substr($sentence->text, $before[0]->end() - $sentence->start, max(0, $one[0]->start - $before[0]->end()));
+            $between = null === $before
+                ? ''
+                : substr($sentence->text, $before[0]->end() - $sentence->start, max(0, $one[0]->start - $before[0]->end()));
             if (null !== $before && $before[1]->isLike($one[1]) && preg_match(self::CORRECTION, $between)) {
                 array_pop($kept);
             }
@@ -112,7 +132,9 @@ final readonly class Mentions
     public function bare(Stretch $sentence): array
     {
         $found = [];
-        foreach ($sentence->split('/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST) as $part) {
+        foreach ($sentence->split(
+            '/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST,
+        ) as $part) {
             if ($part->start === $sentence->start && preg_match(self::VERB, $sentence->text)) {
                 continue;
             }
@@ -133,6 +155,7 @@ final readonly class Mentions
         $bare = (string) preg_replace('/^(?:(?:large|small|big|medium|whole|fresh|nice|good|ripe|tiny|fat)\s+)+/iu', '', $text);
         $named = $this->larder->named($bare);
 
-        return (null !== $named && (0 === $named[2] || !$atOnce && str_ends_with(Larder::normal($bare), $named[1]))) || null !== $this->cuts->named($bare);
+        return (null !== $named && (0 === $named[2] || !$atOnce && str_ends_with(Larder::normal($bare), $named[1])))
+            || null !== $this->cuts->named($bare);
     }
 }

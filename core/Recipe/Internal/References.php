@@ -14,7 +14,8 @@ use Pausis\Core\Recipe\Ingredient;
 final readonly class References
 {
     private const SAME_CONTAINER = '/\b(?:the\s+)?(?:same|empty|that|tomato|bean|used)\s+(?<what>tins?|cans?|jars?|cartons?|bottles?)\b/iu';
-    private const LEFT = '/^\W*(?:what(?:ever)?(?:[’\']s|\s+is)?\s+left\s+(?:of|from)|the\s+rest\s+of|(?:the\s+)?(?:remaining|leftover|rest|reserved|remainder)\b|the\s+other\b|half\s+the\b|half\s+of\s+the\b)/iu';
+    private const LEFT = '/^\W*(?:what(?:ever)?(?:[’\']s|\s+is)?\s+left\s+(?:of|from)|the\s+rest\s+of|(?:the\s+)?(?:remaining|leftover'
+        .'|rest|reserved|remainder)\b|the\s+other\b|half\s+the\b|half\s+of\s+the\b)/iu';
     private const USUAL = ['tin' => 400.0, 'can' => 400.0, 'jar' => 300.0, 'carton' => 500.0, 'bottle' => 750.0];
 
     public function __construct(private AmountReader $amounts)
@@ -63,8 +64,12 @@ final readonly class References
     private function share(string $text): float
     {
         $share = 1.0;
-        if (preg_match('/\b(?:(?<n>one|two|three|a)?\s*(?<part>half|halves|third|thirds|quarter|quarters)|½|⅓|¼|¾|⅔|twice)\b/iu', $text, $m)) {
-            $share = Number::value(str_contains(mb_strtolower($m[0]), 'twice') ? '2' : (string) preg_replace(['/halves/iu', '/^one /iu'], ['half', 'a '], $m[0]));
+        if (preg_match(
+            '/\b(?:(?<n>one|two|three|a)?\s*(?<part>half|halves|third|thirds|quarter|quarters)|½|⅓|¼|¾|⅔|twice)\b/iu', $text, $m,
+        )) {
+            $share = Number::value(str_contains(mb_strtolower($m[0]), 'twice') ? '2' : (string) preg_replace(
+                ['/halves/iu', '/^one /iu'], ['half', 'a '], $m[0],
+            ));
         } elseif (preg_match('/[½⅓¼¾⅔]/u', $text, $m)) {
             $share = Number::value($m[0]);
         }
@@ -91,7 +96,10 @@ final readonly class References
         if ($one->role->isPoured() && null !== $whole && null !== $used && $whole > $used) {
             $left = round($whole - $used, 1);
 
-            return $one->named()->measured(self::written($left), new Amount($left, $left, Unit::Millilitre), $left * ($one->food->density ?? 1.0), $left, Doubt::FromAnotherLine, 0.8);
+            return $one->named()->measured(
+                self::written($left), new Amount($left, $left, Unit::Millilitre), $left * ($one->food->density ?? 1.0), $left,
+                Doubt::FromAnotherLine, 0.8,
+            );
         }
         if ($one->role->isPoured() && null === $used) {
             return $one->named();

@@ -13,14 +13,17 @@ use Pausis\Core\Recipe\Way;
 final readonly class WayAmounts
 {
     private const FACTORS = [
-        '/\b(?:halve|half|halving|(?:leave out|omit|drop|without|minus|less) half(?: of)?)(?:\s+of)?\s+(?:the\s+|all\s+the\s+)?%s\b/iu' => 0.5,
+        '/\b(?:halve|half|halving|(?:leave out|omit|drop|without|minus|less) half(?: of)?)(?:\s+of)?\s+(?:the\s+'
+            .'|all\s+the\s+)?%s\b/iu' => 0.5,
         '/\b(?:two[- ]thirds|2\/3|⅔)(?:\s+of)?\s+the\s+%s\b/iu' => 2 / 3,
         '/\b(?:a third|one third|1\/3|⅓)(?:\s+of)?\s+the\s+%s\b/iu' => 1 / 3,
         '/\b(?:a quarter|¼)(?:\s+of)?\s+the\s+%s\b/iu' => 0.25,
         '/\b(?:double|twice)\s+the\s+%s\b/iu' => 2.0,
         '/\b(?:no|without(?: the| any)?|leave out the|omit the|skip the|leave the)\s+%s\b(?!\s+(?:in|on)\b)/iu' => 0.0,
     ];
-    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead|and)\s+|\|\s*)(?<amount>(?:[\d½¼¾⅓⅔]|half\s|an?\s|one\s|two\s|three\s)(?:(?!\band\b)[^,;.|]|[.,](?=\d)){0,22}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to|only)\s+(?<to>[\d½¼¾⅓⅔](?:[^,;.|]|[.,](?=\d)){0,14})/iu';
+    private const INSTEAD = '/(?:\b(?:only|just|use|with|take|to|instead|and)\s+|\|\s*)(?<amount>(?:[\d½¼¾⅓⅔]|half\s|an?\s|one\s|two\s'
+        .'|three\s)(?:(?!\band\b)[^,;.|]|[.,](?=\d)){0,22}?)\s+(?:of\s+)?(?:the\s+)?%s\b|\b%s\s+(?:down\s+)?(?:to'
+        .'|only)\s+(?<to>[\d½¼¾⅓⅔](?:[^,;.|]|[.,](?=\d)){0,14})/iu';
     private const OF_WAY = [
         [Method::SlowCooker, '/\b(?:slow[- ]?cook(?:er|ing)?|crock|slowcooker|sc)\b/iu'],
         [Method::Pressure, '/\bpressure\b/iu'],
@@ -41,7 +44,11 @@ final readonly class WayAmounts
      */
     public function over(array $ways, array $sentences): array
     {
-        return \count($ways) < 2 ? $ways : array_map(fn (Way $way, int $k): Way => 0 === $k ? $way : $way->taking($this->of($way->method, $sentences)), $ways, array_keys($ways));
+        return \count($ways) < 2
+            ? $ways
+            : array_map(
+                fn (Way $way, int $k): Way => 0 === $k ? $way : $way->taking($this->of($way->method, $sentences)), $ways, array_keys($ways),
+            );
     }
 
     /**
@@ -56,7 +63,9 @@ final readonly class WayAmounts
         $underHeading = false;
         foreach ($sentences as [$text, $zone]) {
             $named = self::methodOf($text);
-            $goesOn = $underHeading || !preg_match('/^\W*(?:[-–•*]|\d|\p{Lu})/u', $text) || preg_match('/\b(?:leave out|halve|half|only|omit)\b/iu', $text);
+            $goesOn = $underHeading || !preg_match('/^\W*(?:[-–•*]|\d|\p{Lu})/u', $text) || preg_match(
+                '/\b(?:leave out|halve|half|only|omit)\b/iu', $text,
+            );
             $current = 'heading' === $zone ? $named : $named ?? ($goesOn ? $current : null);
             $underHeading = 'heading' === $zone ? null !== $named : $underHeading;
             if ($current !== $method) {
@@ -88,7 +97,15 @@ final readonly class WayAmounts
     private function change(string $text, Ingredient $one): ?array
     {
         $last = (string) preg_replace('/^.*\s/u', '', trim($one->foodText));
-        $name = '(?:'.implode('|', array_map(static fn (string $n): string => preg_quote($n, '/'), array_unique(array_filter([$one->foodText, $last, ...('broth' === $last ? ['stock'] : ('stock' === $last ? ['broth'] : [])), 'liquid'])))).')';
+        $name = '(?:'.implode(
+            '|',
+            array_map(
+                static fn (string $n): string => preg_quote($n, '/'),
+                array_unique(array_filter([
+                    $one->foodText, $last, ...('broth' === $last ? ['stock'] : ('stock' === $last ? ['broth'] : [])), 'liquid',
+                ])),
+            ),
+        ).')';
         foreach (self::FACTORS as $pattern => $factor) {
             if (preg_match(\sprintf($pattern, $name), $text)) {
                 return ['factor' => $factor, 'millilitres' => null];

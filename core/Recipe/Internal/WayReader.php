@@ -17,24 +17,53 @@ final class WayReader
 {
     private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock|slowcooker|sc)\b/iu';
     private const PRESSURE = '/\bpressure|whistles?\b/iu';
-    private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b|\d{3}\s?(?:°|fan)/iu';
-    private const HOB = '/\b(?:(?:heat|flame|burner)(?: down)? to (?:a )?(?:low|medium|high)|hobs?|stove(?:top)?|burner|ring|flame|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
-    private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt|sodium|sided|quality))|[-\p{L}])/iu';
-    private const HOB_LEVEL = '/\b(?:heat|flame|burner|hob)(?: down)? to (?:a )?(?:low|medium|high)(?:[- ](?:low|high))?\b|\b(?:low|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer|boil)\b/iu';
-    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on) the)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting| through)?\b|power)\b/iu';
-    private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum|corn ?flour|slurry)\b/iu';
-    private const OTHERS = '/\b(?:potato(?:es)?|rice|pasta|noodles|polenta|couscous|dumplings?|mash|greens|beans? (?:for|until)|eggs?|bread|crumbs|pur[ée]e|quinces?|cabbage|sprouts|peas|lentils)\b/iu';
-    private const COOKS = '/\b(?:brais\w*|simmer\w*|stew\w*|cook(?:s|ed|ing)?|bak(?:e|ed|ing)|oven|slow|low|high|medium|pressure|lid|cover(?:ed)?|leave|tender|falling apart|falls? apart|blip|blips|ticking|hob|stove|flame|heat|gentl[ey]|slowly|soft|let (?:it|them)|go(?:es)?|roast|done|until the meat|own juice|crock)\b/iu';
-    private const LAST = '/\b(?:(?:for|in|during|after) (?:the|its|their) (?:last|final)|(?:the )?(?:last|final) (?:\d|half|hour|quarter|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
+    private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b'
+        .'|\d{3}\s?(?:°|fan)/iu';
+    private const HOB = '/\b(?:(?:heat|flame|burner)(?: down)? to (?:a )?(?:low|medium|high)|hobs?|stove(?:top)?|burner|ring|flame'
+        .'|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium'
+        .'|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
+    private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/'
+        .'|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt'
+        .'|sodium|sided|quality))|[-\p{L}])/iu';
+    private const HOB_LEVEL = '/\b(?:heat|flame|burner|hob)(?: down)? to (?:a )?(?:low|medium|high)(?:[- ](?:low|high))?\b|\b(?:low'
+        .'|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer'
+        .'|boil)\b/iu';
+    private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed'
+        .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on) the)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it'
+        .'|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*'
+        .'|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting'
+        .'| through)?\b|power)\b/iu';
+    private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant'
+        .'|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)'
+        .'|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum'
+        .'|corn ?flour|slurry)\b/iu';
+    private const OTHERS = '/\b(?:potato(?:es)?|rice|pasta|noodles|polenta|couscous|dumplings?|mash|greens|beans? (?:for|until)|eggs?'
+        .'|bread|crumbs|pur[ée]e|quinces?|cabbage|sprouts|peas|lentils)\b/iu';
+    private const COOKS = '/\b(?:brais\w*|simmer\w*|stew\w*|cook(?:s|ed|ing)?|bak(?:e|ed|ing)|oven|slow|low|high|medium|pressure|lid'
+        .'|cover(?:ed)?|leave|tender|falling apart|falls? apart|blip|blips|ticking|hob|stove|flame|heat|gentl[ey]|slowly|soft|let (?:it'
+        .'|them)|go(?:es)?|roast|done|until the meat|own juice|crock)\b/iu';
+    private const LAST = '/\b(?:(?:for|in|during|after) (?:the|its|their) (?:last|final)|(?:the )?(?:last|final) (?:\d|half|hour|quarter'
+        .'|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))'
+        .'|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
-    private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
-    private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
+    private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
+        .'|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
+    private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)'
+        .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
-    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
+    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*\b(?:add|stir|put|throw|turn'
+        .'|uncover|remove|take|drop|tip)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in'
+        .'|throw in)\b|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three'
+        .'|half)/iu';
     /** Hours on Low and on High are a slow cooker's. */
     private const BOTH = '/^(?=.*\blow\b)(?=.*\bhigh\b)(?!.*\b(?:heat|flame|pressure)\b).*\d\s*(?:h|hrs?|hours?)\b/iu';
     private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
-    private const LID = ['open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu', 'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open|part-covered|loosely)\b/iu', 'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu'];
+    private const LID = [
+        'open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu',
+        'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open'
+            .'|part-covered|loosely)\b/iu',
+        'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu',
+    ];
     private const LONGEST_BASE = 50.0;
     private const SHARE_OF_BASE = 0.35;
     private const LEAST_MINUTES = 20.0;
@@ -44,7 +73,8 @@ final class WayReader
     private const MOST_HOURS = 16.0;
     /** A setting with hours of at least so many is a slow cooker's. */
     private const SLOW_MINUTES = 110.0;
-    private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend|meanwhile|rest|carve|pull)\b/iu';
+    private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend'
+        .'|meanwhile|rest|carve|pull)\b/iu';
 
     private ?Method $current = null;
     private ?string $lid = null;
@@ -97,7 +127,9 @@ final class WayReader
     private function sentence(string $text, string $zone, int $line, bool $cooked): void
     {
         $celsius = Temperatures::in($text);
-        if (null !== $celsius && preg_match('/\boven\b|\bgas\b|°|fan|\bbake|\broast|\bat \d{3}/iu', $text) && !preg_match('/thermometer|inside|core|internal/iu', $text)) {
+        if (null !== $celsius && preg_match(
+            '/\boven\b|\bgas\b|°|fan|\bbake|\broast|\bat \d{3}/iu', $text,
+        ) && !preg_match('/thermometer|inside|core|internal/iu', $text)) {
             $this->oven = $celsius;
         }
         $durations = self::withSettingsAlone($text, Durations::in($text));
@@ -148,7 +180,11 @@ final class WayReader
     private static function withSettingsAlone(string $text, array $durations): array
     {
         $n = Number::pattern();
-        preg_match_all("/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high|medium)\s+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?=\s*(?:[.,;)]|\$|on\b|and\b|then\b|or\b))/iu", $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
+        preg_match_all(
+            "/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high"
+                ."|medium)\s+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?=\s*(?:[.,;)]|\$|on\b|and\b|then\b|or\b))/iu",
+            $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL,
+        );
         foreach ($all as $m) {
             $low = $m['low'][0] ?? $m['l2'][0] ?? null;
             $at = $m[0][1];
@@ -175,34 +211,54 @@ final class WayReader
     }
 
     /** @param array{float, float}|null $celsius */
-    private function statement(string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further): ?CookingSentence
-    {
+    private function statement(
+        string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further,
+    ): ?CookingSentence {
         $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? mb_strtolower($s['set']) : null;
         $method = self::methodOf($clause);
-        $slow = Method::SlowCooker === $method || preg_match(self::BOTH, $text) || preg_match(self::SLOW, $text) || Method::SlowCooker === $this->current;
-        if (null !== $setting && !$slow && ('step' !== $zone && !$this->slowMentioned && !preg_match(self::BOTH, $text) || 'medium' === $setting && !$this->slowMentioned || $minutes->high < self::SLOW_MINUTES || \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true))) {
+        $slow = Method::SlowCooker === $method
+            || preg_match(self::BOTH, $text)
+            || preg_match(self::SLOW, $text)
+            || Method::SlowCooker === $this->current;
+        $unsaid = !$this->slowMentioned && ('medium' === $setting || ('step' !== $zone && !preg_match(self::BOTH, $text)));
+        $elsewhere = \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true);
+        if (null !== $setting && !$slow && ($unsaid || $minutes->high < self::SLOW_MINUTES || $elsewhere)) {
             $setting = null;
         }
         if (null !== $setting && Method::Pressure !== $method) {
             $method = Method::SlowCooker;
         }
         $fact = 'step' !== $zone;
-        $cooks = preg_match(self::COOKS, $clause) || null !== $setting || ($fact && preg_match('/\b(?:cook|brais|oven|total|time)/iu', $clause));
+        $cooks = preg_match(self::COOKS, $clause) || null !== $setting || ($fact && preg_match(
+            '/\b(?:cook|brais|oven|total|time)/iu', $clause,
+        ));
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
-        $notCooking = preg_match(self::NOT_COOKING, (string) preg_replace('/\b(?:keep warm|leave (?:it )?on warm).*$/iu', '', $near)) && null === $setting;
-        $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match('/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near);
+        $notCooking = preg_match(
+            self::NOT_COOKING, (string) preg_replace('/\b(?:keep warm|leave (?:it )?on warm).*$/iu', '', $near),
+        ) && null === $setting;
+        $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
+            '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near,
+        );
         $least = Method::Pressure === $method || preg_match(self::PRESSURE, $text) ? self::LEAST_BESIDE : self::LEAST_MINUTES;
         $more = (bool) preg_match(self::MORE, $clause);
-        $ofOthers = preg_match(self::OTHERS, $near) && $minutes->high < 60 && null === $setting && !preg_match('/\b(?:meat|beef|lamb|pork|chicken|tender|oven|cover(?:ed)?|lid|uncovered|another|more)\b/iu', $clause);
-        if (!$cooks && !$more && $minutes->high < 60 || $notCooking || $ofBase || $ofOthers || preg_match(self::LAST, $near) || preg_match(self::TIPS, $near)
-            || preg_match(self::AFTER, $near) || (preg_match(ActReader::BESIDE, $text) && !preg_match('/\b(?:meat|beef|lamb|pork|veal|chicken|joint|the stew|the braise)\b/iu', $text)) || $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least) || $minutes->high > self::LONGEST_MINUTES) {
+        $ofOthers = preg_match(self::OTHERS, $near) && $minutes->high < 60 && null === $setting && !preg_match(
+            '/\b(?:meat|beef|lamb|pork|chicken|tender|oven|cover(?:ed)?|lid|uncovered|another|more)\b/iu', $clause,
+        );
+        $beside = preg_match(ActReader::BESIDE, $text)
+            && !preg_match('/\b(?:meat|beef|lamb|pork|veal|chicken|joint|the stew|the braise)\b/iu', $text);
+        $aside = preg_match(self::LAST, $near) || preg_match(self::TIPS, $near) || preg_match(self::AFTER, $near);
+        $short = $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least);
+        if ((!$cooks && !$more && $minutes->high < 60) || $notCooking || $ofBase || $ofOthers || $aside || $beside || $short
+            || $minutes->high > self::LONGEST_MINUTES) {
             return null;
         }
         if ($fact && !$further && preg_match('/\b(?:total|prep)\b/iu', $clause) && !preg_match('/\bcook/iu', $clause)) {
             return null;
         }
-        $method ??= self::methodOf($text) ?? ($fact && $this->ofTitle ? null : $this->current) ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
+        $method ??= self::methodOf($text)
+            ?? ($fact && $this->ofTitle ? null : $this->current)
+            ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
         if (!$fact) {
             $this->lid = $method === $this->current || null === $this->current ? $this->lid : null;
             $this->current = $method;
@@ -216,7 +272,9 @@ final class WayReader
     /** Without what is said of the end only. */
     private static function untilTheLast(string $text): string
     {
-        return (string) preg_replace('/,?\s*(?:taking the lid|with the lid off)[^.;]*[.;]?$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text);
+        return (string) preg_replace(
+            '/,?\s*(?:taking the lid|with the lid off)[^.;]*[.;]?$|\b(?:for|in) the (?:last|final)[^.;]*/iu', '', $text,
+        );
     }
 
     private static function lidIn(string $text): ?string
@@ -241,7 +299,9 @@ final class WayReader
             if ([] === $of) {
                 continue;
             }
-            $ways[] = [array_search($of[0], $this->said, true), Method::SlowCooker === $method ? $this->slow($of) : self::plain($method, $of)];
+            $ways[] = [
+                array_search($of[0], $this->said, true), Method::SlowCooker === $method ? $this->slow($of) : self::plain($method, $of),
+            ];
         }
         $unsaid = array_values(array_filter($this->said, static fn (CookingSentence $c): bool => null === $c->method));
         if ([] === $ways && [] !== $unsaid) {
@@ -255,7 +315,10 @@ final class WayReader
                 if (!$one->more || $one->fact || null === $one->minutes || null === $way->minutes) {
                     continue;
                 }
-                $ways[0][1] = new Way($way->method, $way->minutes->plus($one->minutes), $way->celsius, $way->settings, $way->phases, $way->lid, $way->amounts, $way->confidence);
+                $ways[0][1] = new Way(
+                    $way->method, $way->minutes->plus($one->minutes), $way->celsius, $way->settings, $way->phases, $way->lid, $way->amounts,
+                    $way->confidence,
+                );
             }
         }
         usort($ways, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -274,9 +337,13 @@ final class WayReader
     private function toldFirst(array $unsaid, array $ways): array
     {
         $slow = array_values(array_filter($ways, static fn (array $way): bool => Method::SlowCooker === $way[1]->method));
-        $own = array_values(array_filter($unsaid, static fn (CookingSentence $c): bool => !$c->fact && ($c->minutes->high ?? 0.0) >= self::LONGEST_BASE));
+        $own = array_values(array_filter(
+            $unsaid, static fn (CookingSentence $c): bool => !$c->fact && ($c->minutes->high ?? 0.0) >= self::LONGEST_BASE,
+        ));
 
-        return 1 === \count($ways) && 1 === \count($slow) && [] !== $own && array_search($own[0], $this->said, true) < $slow[0][0] ? $own : [];
+        return 1 === \count($ways) && 1 === \count($slow) && [] !== $own && array_search($own[0], $this->said, true) < $slow[0][0]
+            ? $own
+            : [];
     }
 
     /** @param non-empty-list<CookingSentence> $of */

@@ -36,12 +36,22 @@ final class RecipeFileTest extends TestCase
     public static function files(): iterable
     {
         $json = json_encode(self::RECIPE, \JSON_THROW_ON_ERROR);
-        $graph = json_encode(['@context' => 'https://schema.org', '@graph' => [['@type' => 'WebPage'], ['@type' => 'Organization', 'name' => 'A house'], self::RECIPE]], \JSON_THROW_ON_ERROR);
+        $graph = json_encode(
+            [
+                '@context' => 'https://schema.org',
+                '@graph' => [['@type' => 'WebPage'], ['@type' => 'Organization', 'name' => 'A house'], self::RECIPE],
+            ],
+            \JSON_THROW_ON_ERROR,
+        );
         yield 'JSON-LD' => [$json, 'oxtail.json'];
         yield 'JSON-LD, pasted' => [$json, ''];
         yield 'within a graph' => [$graph, 'x.json'];
         yield 'within arrays' => ["[[$graph]]", 'x.json'];
-        yield 'a saved page' => ["<!DOCTYPE html><html><head><title>x</title><script>alert(1)</script><script type=\"application/ld+json\">{\"@type\": \"WebSite\"}</script><script type=\"application/ld+json\">$graph</script></head><body><p>Hello</p></body></html>", 'page.html'];
+        yield 'a saved page' => [
+            '<!DOCTYPE html><html><head><title>x</title><script>alert(1)</script><script type="application/ld+json">{"@type":'
+                ." \"WebSite\"}</script><script type=\"application/ld+json\">$graph</script></head><body><p>Hello</p></body></html>",
+            'page.html',
+        ];
         yield 'a saved page, broken' => ["<html><p>unclosed <div><script type='application/ld+json'>$json</script>", 'page.htm'];
     }
 
@@ -51,15 +61,22 @@ final class RecipeFileTest extends TestCase
         $reading = self::read($content, $name);
 
         self::assertSame(['Oxtail & stout', 6], [$reading->title, $reading->serves]);
-        self::assertSame(['oxtail', 'stout', 'onion', 'prunes'], array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, $reading->ingredients));
-        self::assertEquals([Method::Oven, 3.5, 150.0], [$reading->original?->method, $reading->original?->hours, $reading->original?->ovenCelsius]);
+        self::assertSame(
+            ['oxtail', 'stout', 'onion', 'prunes'],
+            array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, $reading->ingredients),
+        );
+        self::assertEquals(
+            [Method::Oven, 3.5, 150.0], [$reading->original?->method, $reading->original?->hours, $reading->original?->ovenCelsius],
+        );
         self::assertCount(4, $reading->steps);
     }
 
     public function testAPageWithoutRecipeDataFallsBackToWhatIsVisible(): void
     {
-        $html = '<html><head><style>p{color:red}</style></head><body><nav>Home Recipes</nav><h1>Shanks with barley</h1><p>Serves 4</p><ul><li>4 lamb shanks<li>150&nbsp;g pearl barley</li><li>1 litre lamb stock</li></ul>'
-            .'<p onclick="alert(1)">Brown the shanks, add the rest, cover &amp; simmer for 3 hours.</p><script>2 onions</script><!-- 3 carrots --><img src=x onerror=alert(1)></body></html>';
+        $html = '<html><head><style>p{color:red}</style></head><body><nav>Home Recipes</nav><h1>Shanks with barley</h1><p>Serves'
+            .' 4</p><ul><li>4 lamb shanks<li>150&nbsp;g pearl barley</li><li>1 litre lamb stock</li></ul>'
+            .'<p onclick="alert(1)">Brown the shanks, add the rest, cover &amp; simmer for 3 hours.</p><script>2 onions</script><!-- 3'
+            .' carrots --><img src=x onerror=alert(1)></body></html>';
         $reading = self::read($html, 'page.html');
 
         self::assertSame('Shanks with barley', $reading->title);
@@ -72,7 +89,9 @@ final class RecipeFileTest extends TestCase
     public function testNoLineOfALongRecipeIsDropped(): void
     {
         $lines = array_map(static fn (int $k): string => "$k g salt number $k", range(1, 900));
-        $text = self::file()->text(json_encode([...self::RECIPE, 'recipeIngredient' => $lines], \JSON_THROW_ON_ERROR), 'long.json', new Problems(), 'text');
+        $text = self::file()->text(
+            json_encode([...self::RECIPE, 'recipeIngredient' => $lines], \JSON_THROW_ON_ERROR), 'long.json', new Problems(), 'text',
+        );
 
         self::assertNotNull($text);
         self::assertSame(900, substr_count($text, 'g salt number'));
@@ -87,7 +106,10 @@ final class RecipeFileTest extends TestCase
             self::assertSame('Entrecôte’s cousin', $reading->title, $encoding);
             self::assertSame('soured-cream', $reading->ingredients[2]->food?->id);
         }
-        $page = mb_convert_encoding('<html><head><meta charset="iso-8859-1"></head><body><p>1 kg beef shin</p><p>150 g crème fraîche</p></body></html>', 'ISO-8859-1', 'UTF-8');
+        $page = mb_convert_encoding(
+            '<html><head><meta charset="iso-8859-1"></head><body><p>1 kg beef shin</p><p>150 g crème fraîche</p></body></html>',
+            'ISO-8859-1', 'UTF-8',
+        );
         self::assertSame('soured-cream', self::read($page, 'old.html')->ingredients[1]->food?->id);
     }
 
@@ -111,8 +133,13 @@ final class RecipeFileTest extends TestCase
 
     public function testHostilePagesEndSoon(): void
     {
-        $bomb = '<!DOCTYPE html [<!ENTITY a "1 kg beef "><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">'.implode('', array_map(static fn (int $i): string => "<!ENTITY c$i \"&c".($i - 1).';&c'.($i - 1).';">', range(1, 40))).']><html><body><p>&c40;</p><p>2 onions</p></body></html>';
-        foreach ([$bomb, '<html>'.str_repeat('<div>', 30_000).'2 onions', '<p>'.str_repeat('<b onclick=x>2 onions ', 40_000), '<html><body>'.str_repeat('a', 1_000_000)] as $page) {
+        $bomb = '<!DOCTYPE html [<!ENTITY a "1 kg beef "><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">'.implode(
+            '', array_map(static fn (int $i): string => "<!ENTITY c$i \"&c".($i - 1).';&c'.($i - 1).';">', range(1, 40)),
+        ).']><html><body><p>&c40;</p><p>2 onions</p></body></html>';
+        foreach ([
+            $bomb, '<html>'.str_repeat('<div>', 30_000).'2 onions', '<p>'.str_repeat('<b onclick=x>2 onions ', 40_000),
+            '<html><body>'.str_repeat('a', 1_000_000),
+        ] as $page) {
             $text = (string) self::file()->text($page, 'x.html', new Problems(), 'text');
             self::assertLessThan(1_100_000, \strlen($text));
             self::assertStringNotContainsString('onclick', $text);

@@ -82,7 +82,10 @@ final class DurabilityTest extends KernelTestCase
     /** @return array{resource, resource} the process, and what it says */
     private function writer(int $count, string ...$environment): array
     {
-        $process = proc_open(['env', ...array_values($environment), "DATABASE_URL=sqlite:///$this->folder/store.db", \PHP_BINARY, __DIR__.'/writer.php', (string) $count],
+        $process = proc_open([
+            'env', ...array_values($environment), "DATABASE_URL=sqlite:///$this->folder/store.db", \PHP_BINARY, __DIR__.'/writer.php',
+            (string) $count,
+        ],
             [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
         self::assertIsResource($process);
 

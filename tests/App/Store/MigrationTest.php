@@ -27,7 +27,13 @@ final class MigrationTest extends TestCase
 
     /** @param list<array{id: string, name: string, habits: string}> $people */
     #[TestWith([1, '', [['id' => '1', 'name' => '', 'habits' => '']]])]
-    #[TestWith([2, '08:10-17:20', [['id' => '1', 'name' => 'Cook 1', 'habits' => 'Mon to Fri 08:10 to 17:20'], ['id' => '2', 'name' => 'Cook 2', 'habits' => 'Mon to Fri 08:10 to 17:20']]])]
+    #[TestWith([
+        2, '08:10-17:20',
+        [
+            ['id' => '1', 'name' => 'Cook 1', 'habits' => 'Mon to Fri 08:10 to 17:20'],
+            ['id' => '2', 'name' => 'Cook 2', 'habits' => 'Mon to Fri 08:10 to 17:20'],
+        ],
+    ])]
     public function testHowManyCookedAndWhenTheyWereOutBecomesWhoCooks(int $persons, string $usuallyAway, array $people): void
     {
         $this->migrate(self::BEFORE_PEOPLE);
@@ -51,7 +57,10 @@ final class MigrationTest extends TestCase
     private function migrate(string $to): void
     {
         $command = [\PHP_BINARY, \dirname(__DIR__, 3).'/bin/console', 'doctrine:migrations:migrate', $to, '--no-interaction', '--quiet'];
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => "sqlite:///$this->store"]);
+        $process = proc_open(
+            $command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null,
+            [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => "sqlite:///$this->store"],
+        );
         self::assertIsResource($process);
         $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         self::assertSame(0, proc_close($process), $said);

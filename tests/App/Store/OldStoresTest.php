@@ -53,7 +53,9 @@ final class OldStoresTest extends WebTestCase
 
         $get = static function (string $path) use ($client): array {
             $client->request('GET', $path);
-            self::assertSame(200, $client->getResponse()->getStatusCode(), "$path: ".substr((string) $client->getResponse()->getContent(), 0, 500));
+            self::assertSame(
+                200, $client->getResponse()->getStatusCode(), "$path: ".substr((string) $client->getResponse()->getContent(), 0, 500),
+            );
 
             return (array) json_decode((string) $client->getResponse()->getContent(), true, 64, \JSON_THROW_ON_ERROR);
         };
@@ -81,7 +83,9 @@ final class OldStoresTest extends WebTestCase
         (new \PDO("sqlite:$this->store"))->exec((string) file_get_contents(__DIR__.'/stores/09-lines-and-sentences.sql'));
         $client = self::createClient();
         $planned = $this->planned();
-        (new CommandTester((new Application($client->getKernel()))->find('doctrine:migrations:migrate')))->execute(['--no-interaction' => true], ['interactive' => false]);
+        (new CommandTester((new Application($client->getKernel()))->find('doctrine:migrations:migrate')))->execute(
+            ['--no-interaction' => true], ['interactive' => false],
+        );
         $get = static function (string $path) use ($client): array {
             $client->request('GET', $path);
 
@@ -90,7 +94,10 @@ final class OldStoresTest extends WebTestCase
         /** @var list<array{id: string, title: string}> $braises */
         $braises = $get('/api/braises');
         $shanks = array_values(array_filter($braises, static fn (array $b): bool => str_starts_with($b['title'], 'Lamb shanks')))[0]['id'];
-        /** @var array{draft: array{refused: list<string>, pins: list<array{job: string}>}, adaptation: array{ledger: list<array{key: string, refused: bool}>}, problems: list<array{path: string}>} $view */
+        /**
+         * @var array{draft: array{refused: list<string>, pins: list<array{job: string}>},
+         *     adaptation: array{ledger: list<array{key: string, refused: bool}>}, problems: list<array{path: string}>} $view
+         */
         $view = $get("/api/braises/$shanks");
 
         $refused = array_column(array_filter($view['adaptation']['ledger'], static fn (array $e): bool => $e['refused']), 'key');

@@ -39,8 +39,13 @@ final class StoveTest extends ApiTestCase
         $braise = self::text($this->call('POST', '/api/braises', $this->draft(), 201), 'id');
         $people = [];
         for ($k = 0; $k < 4; ++$k) {
-            $process = proc_open([\PHP_BINARY, __DIR__.'/stove.php', $braise, "p$k", '3'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null,
-                [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => "sqlite:///$this->store", 'PAUSIS_NOW' => '2026-11-26T05:30:00+01:00']);
+            $process = proc_open([
+                \PHP_BINARY, __DIR__.'/stove.php', $braise, "p$k", '3',
+            ], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null,
+                [
+                    ...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => "sqlite:///$this->store",
+                    'PAUSIS_NOW' => '2026-11-26T05:30:00+01:00',
+                ]);
             self::assertIsResource($process);
             $people[] = [$process, $pipes];
         }
@@ -49,7 +54,14 @@ final class StoveTest extends ApiTestCase
             $said = (string) stream_get_contents($pipes[1]);
             $errors = (string) stream_get_contents($pipes[2]);
             self::assertSame(0, proc_close($process), $said.$errors);
-            self::assertSame([], array_filter(explode("\n", $said), static fn (string $line): bool => '' !== $line && !preg_match('/^(?:20[01]|cook [0-9a-f-]{36})$/', $line)), $said);
+            self::assertSame(
+                [],
+                array_filter(
+                    explode("\n", $said),
+                    static fn (string $line): bool => '' !== $line && !preg_match('/^(?:20[01]|cook [0-9a-f-]{36})$/', $line),
+                ),
+                $said,
+            );
             preg_match('/^cook (\S+)$/m', $said, $m);
             $cooks[] = $m[1] ?? '';
         }

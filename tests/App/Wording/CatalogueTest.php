@@ -42,7 +42,8 @@ final class CatalogueTest extends TestCase
             'role' => Role::cases(), 'level' => LevelSchool::cases(), 'texture' => Doneness::cases(), 'thickness' => Thickness::cases(),
             'thickener' => Thickener::cases(), 'method' => Method::cases(), 'fork' => ForkAnswer::cases(), 'step' => StepKind::cases(),
             'setting' => [...ProgramChoice::cases(), ...Setting::cases()], 'clash-short' => ClashReason::cases(),
-            'task' => TaskKind::cases(), 'sureness' => Sureness::cases(), 'sureness-hint' => Sureness::cases(), 'doubt' => Doubt::cases(), 'measures' => UnitSystem::cases(), 'measures-hint' => UnitSystem::cases(),
+            'task' => TaskKind::cases(), 'sureness' => Sureness::cases(), 'sureness-hint' => Sureness::cases(), 'doubt' => Doubt::cases(),
+            'measures' => UnitSystem::cases(), 'measures-hint' => UnitSystem::cases(),
         ];
         foreach ($choices as $name => $cases) {
             foreach ($cases as $case) {

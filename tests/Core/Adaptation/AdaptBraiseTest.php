@@ -83,14 +83,24 @@ final class AdaptBraiseTest extends TestCase
     {
         $small = new Cooker(Volume::litres(1.5), Shape::Round);
 
-        self::assertSame(Severity::Refuse, self::finding(self::adapt(Cooks::joint('pork-shoulder', 3.0), cooker: $small), 'does-not-fit')->severity);
-        $full = self::order(Cooks::joint('beef-chuck', 2.4), ['2 kg carrots', '700 ml beef stock'], new Cooker(Volume::litres(5)), level: LevelSchool::Covered);
+        self::assertSame(
+            Severity::Refuse, self::finding(self::adapt(Cooks::joint('pork-shoulder', 3.0), cooker: $small), 'does-not-fit')->severity,
+        );
+        $full = self::order(
+            Cooks::joint('beef-chuck', 2.4), ['2 kg carrots', '700 ml beef stock'], new Cooker(Volume::litres(5)),
+            level: LevelSchool::Covered,
+        );
         $finding = self::finding((new AdaptBraise())->adapt($full), 'too-full');
         if (null !== $finding->remedy && str_starts_with($finding->remedy, 'cut-in-')) {
             $cut = (new AdaptBraise())->adapt($full->withJoint($full->joint->cutInto((int) substr($finding->remedy, 7))));
             self::assertNotContains('too-full', array_map(static fn (Finding $f): string => $f->rule, $cut->findings));
         }
-        self::assertSame(Severity::Refuse, self::finding(self::adapt(Cooks::joint('chicken-thigh', 3.4, 20), cooker: new Cooker(Volume::litres(3.3), Shape::Round)), 'too-full')->severity);
+        self::assertSame(
+            Severity::Refuse,
+            self::finding(
+                self::adapt(Cooks::joint('chicken-thigh', 3.4, 20), cooker: new Cooker(Volume::litres(3.3), Shape::Round)), 'too-full',
+            )->severity,
+        );
     }
 
     public function testTheRecipesOwnTimeMovesTheNeedOnlyWhereItIsBelievable(): void
@@ -100,12 +110,18 @@ final class AdaptBraiseTest extends TestCase
         self::assertTrue($informed->recipeNeed?->believed);
         self::assertLessThan($pieces->joint->needSigma, $informed->joint->needSigma);
         self::assertEqualsWithDelta(3.6, $informed->joint->needHours, 0.4);
-        self::assertContains('need-from-recipe', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->chosen->process->entries));
+        self::assertContains(
+            'need-from-recipe',
+            array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->chosen->process->entries),
+        );
 
         $whole = self::order(Cooks::joint('beef-chuck', 2.6))->informedByRecipe();
         self::assertFalse($whole->recipeNeed?->believed);
         self::assertSame(3.6, $whole->joint->needHours);
-        self::assertContains('recipe-not-believed', array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->chosen->process->entries));
+        self::assertContains(
+            'recipe-not-believed',
+            array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->chosen->process->entries),
+        );
     }
 
     public function testACookerWithAMediumOffersIt(): void
@@ -113,7 +129,9 @@ final class AdaptBraiseTest extends TestCase
         $braise = self::adapt(Cooks::joint('beef-chuck', 1.3), cooker: new Cooker(Volume::litres(5.7), hasMedium: true));
         $fork = array_map(static fn ($o): ?float => $o->windows['fork']->likely, $braise->outcomes);
 
-        self::assertSame([ProgramChoice::Low, ProgramChoice::Medium, ProgramChoice::High], array_map(static fn ($o) => $o->choice, $braise->outcomes));
+        self::assertSame(
+            [ProgramChoice::Low, ProgramChoice::Medium, ProgramChoice::High], array_map(static fn ($o) => $o->choice, $braise->outcomes),
+        );
         self::assertGreaterThan($fork[1], $fork[0]);
         self::assertGreaterThan($fork[2], $fork[1]);
     }
@@ -123,18 +141,29 @@ final class AdaptBraiseTest extends TestCase
         foreach (LevelSchool::cases() as $level) {
             $chosen = self::adapt(Cooks::joint('beef-chuck', 1.3), level: $level)->chosen;
             $cooker = new Cooker(Volume::litres(5.7));
-            self::assertEqualsWithDelta($cooker->insideArea() * $chosen->filling->levels[0] * $cooker->depth()->metres * 1e6, $chosen->filling->geometry->belowLevel($chosen->sauce->load)->total, 0.1);
+            self::assertEqualsWithDelta(
+                $cooker->insideArea() * $chosen->filling->levels[0] * $cooker->depth()->metres * 1e6,
+                $chosen->filling->geometry->belowLevel($chosen->sauce->load)->total, 0.1,
+            );
         }
     }
 
     public function testVegetablesAreCutOrAddedBySoftness(): void
     {
-        $codes = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), [...self::LINES, '400 g squash', '300 g frozen peas', '200 g green peppers'])->chosen->process->entries);
+        $codes = array_map(
+            static fn (LedgerEntry $e): string => $e->code,
+            self::adapt(
+                Cooks::joint('beef-chuck', 1.3), [...self::LINES, '400 g squash', '300 g frozen peas', '200 g green peppers'],
+            )->chosen->process->entries,
+        );
 
         self::assertContains('add-late', $codes);
         self::assertTrue(\in_array('cut-bigger', $codes, true) || \in_array('add-at', $codes, true));
         self::assertContains('skim-fat', $codes);
-        $melting = array_map(static fn (LedgerEntry $e): string => $e->code, self::adapt(Cooks::joint('beef-chuck', 1.3), ['3 onions', '2 leeks', '700 ml beef stock'])->chosen->process->entries);
+        $melting = array_map(
+            static fn (LedgerEntry $e): string => $e->code,
+            self::adapt(Cooks::joint('beef-chuck', 1.3), ['3 onions', '2 leeks', '700 ml beef stock'])->chosen->process->entries,
+        );
         self::assertSame([], array_intersect(['cut-bigger', 'add-at', 'add-late'], $melting));
     }
 
@@ -145,7 +174,12 @@ final class AdaptBraiseTest extends TestCase
         self::assertSame('boil-beans-first', self::finding($braise, 'boil-beans')->remedy);
         self::assertEqualsWithDelta(74.0, self::finding($braise, 'poultry-thermometer')->variables['celsius'], 0.01);
         self::assertSame('bay leaves, bones', self::finding($braise, 'take-out')->variables['list']);
-        self::assertSame('lean-in-own-juices', self::finding(self::adapt(Cooks::joint('venison-shoulder', 1.2), ['100 ml beef stock', '1 tsp salt']), 'lean-in-own-juices')->rule);
+        self::assertSame(
+            'lean-in-own-juices',
+            self::finding(
+                self::adapt(Cooks::joint('venison-shoulder', 1.2), ['100 ml beef stock', '1 tsp salt']), 'lean-in-own-juices',
+            )->rule,
+        );
     }
 
     public function testThirstierLevelsAreFullerAndReduceLonger(): void
@@ -166,7 +200,9 @@ final class AdaptBraiseTest extends TestCase
         $pounds = self::adapt(Cooks::joint('beef-chuck', 1.3), ['1.1023 lb onions', '2 pints beef stock']);
 
         self::assertEqualsWithDelta($metric->chosen->sauce->load, $pounds->chosen->sauce->load, 5.0);
-        self::assertEqualsWithDelta((float) $metric->chosen->windows['fork']->likely, (float) $pounds->chosen->windows['fork']->likely, 0.02);
+        self::assertEqualsWithDelta(
+            (float) $metric->chosen->windows['fork']->likely, (float) $pounds->chosen->windows['fork']->likely, 0.02,
+        );
     }
 
     public function testAForkTestMovesARunningCook(): void
@@ -193,7 +229,9 @@ final class AdaptBraiseTest extends TestCase
             self::assertLessThan((float) $tight->windows['fork']->latest - 8, $way->latest->inHours());
         }
         self::assertEquals($on->modify('+8 hours'), $done->readySince);
-        self::assertGreaterThan(30.0, $follow->follow($order, $cook($test(3, ForkAnswer::Resists), $test(5, ForkAnswer::Resists)), $now)->lidCostMinutes);
+        self::assertGreaterThan(
+            30.0, $follow->follow($order, $cook($test(3, ForkAnswer::Resists), $test(5, ForkAnswer::Resists)), $now)->lidCostMinutes,
+        );
         self::assertInstanceOf(DayPlan::class, $done->day);
         self::assertEquals($order->serveAt, $done->day->serve);
     }
@@ -201,14 +239,18 @@ final class AdaptBraiseTest extends TestCase
     private const LINES = ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '1 tsp salt'];
 
     /** @param list<string> $lines */
-    private static function adapt(Joint $joint, array $lines = self::LINES, ?Cooker $cooker = null, ?ProgramChoice $choice = null, LevelSchool $level = LevelSchool::OwnJuices): AdaptedBraise
-    {
+    private static function adapt(
+        Joint $joint, array $lines = self::LINES, ?Cooker $cooker = null, ?ProgramChoice $choice = null,
+        LevelSchool $level = LevelSchool::OwnJuices,
+    ): AdaptedBraise {
         return (new AdaptBraise())->adapt(self::order($joint, $lines, $cooker, $choice, $level));
     }
 
     /** @param list<string> $lines */
-    private static function order(Joint $joint, array $lines = self::LINES, ?Cooker $cooker = null, ?ProgramChoice $choice = null, LevelSchool $level = LevelSchool::OwnJuices): BraiseOrder
-    {
+    private static function order(
+        Joint $joint, array $lines = self::LINES, ?Cooker $cooker = null, ?ProgramChoice $choice = null,
+        LevelSchool $level = LevelSchool::OwnJuices,
+    ): BraiseOrder {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
         $zone = new \DateTimeZone('Europe/Vienna');
 

@@ -42,7 +42,9 @@ final class Dishes
     public static function named(string $name): Dish
     {
         $problems = new Problems();
-        $dish = self::file()->dish(json_decode((string) file_get_contents(__DIR__."/dishes/$name.json"), true, 32, \JSON_THROW_ON_ERROR), $problems);
+        $dish = self::file()->dish(
+            json_decode((string) file_get_contents(__DIR__."/dishes/$name.json"), true, 32, \JSON_THROW_ON_ERROR), $problems,
+        );
 
         return $dish ?? throw new \LogicException($name.': '.json_encode($problems->all(), \JSON_THROW_ON_ERROR));
     }
@@ -52,21 +54,28 @@ final class Dishes
         return new DishFile(new IngredientReader(Larder::load(), Cuts::load()));
     }
 
-    public static function order(Dish $dish, ?Kitchen $kitchen = null, LedgerChoices $choices = new LedgerChoices(), Handling $handling = new Handling()): BraiseOrder
-    {
-        $meat = array_values(array_filter($dish->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && null !== $i->cut))[0] ?? throw new \LogicException('No meat.');
+    public static function order(
+        Dish $dish, ?Kitchen $kitchen = null, LedgerChoices $choices = new LedgerChoices(), Handling $handling = new Handling(),
+    ): BraiseOrder {
+        $meat = array_values(array_filter(
+            $dish->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && null !== $i->cut,
+        ))[0] ?? throw new \LogicException('No meat.');
         $cut = $meat->cut ?? throw new \LogicException('No cut.');
         $kilograms = ($meat->grams ?? 1200) / 1000;
 
         return new BraiseOrder(
-            $dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), $dish->boilsWine(), Cooks::joint($cut->id, $kilograms * (1 - $cut->bone), $kilograms > 1.3 ? 2 : 1), Mass::kilograms($kilograms * $cut->bone),
-            new Cooker(Volume::litres(6.5)), new Room(Temperature::celsius(20), 200), Days::at('12:00', '2026-11-25'), Days::at('19:00'), $kitchen ?? Kitchen::alone(Days::home('05:00')),
-            texture: $dish->pulls() ? Doneness::Pulls : Doneness::Fork, thickness: $dish->thickens() ? Thickness::CoatsSpoon : Thickness::Stock, dish: $dish, choices: $choices, handling: $handling,
+            $dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), $dish->boilsWine(),
+            Cooks::joint($cut->id, $kilograms * (1 - $cut->bone), $kilograms > 1.3 ? 2 : 1), Mass::kilograms($kilograms * $cut->bone),
+            new Cooker(Volume::litres(6.5)), new Room(Temperature::celsius(20), 200), Days::at('12:00', '2026-11-25'), Days::at('19:00'),
+            $kitchen ?? Kitchen::alone(Days::home('05:00')),
+            texture: $dish->pulls() ? Doneness::Pulls : Doneness::Fork,
+            thickness: $dish->thickens() ? Thickness::CoatsSpoon : Thickness::Stock, dish: $dish, choices: $choices, handling: $handling,
         );
     }
 
-    public static function adapted(string $name, ?Kitchen $kitchen = null, LedgerChoices $choices = new LedgerChoices(), Handling $handling = new Handling()): AdaptedBraise
-    {
+    public static function adapted(
+        string $name, ?Kitchen $kitchen = null, LedgerChoices $choices = new LedgerChoices(), Handling $handling = new Handling(),
+    ): AdaptedBraise {
         return (new AdaptBraise())->adapt(self::order(self::named($name), $kitchen, $choices, $handling));
     }
 }

@@ -54,7 +54,10 @@ final class HandlingTest extends TestCase
         foreach ($cold->chosen->sauce->changes as $change) {
             self::assertSame($change->poured, $change->loaded);
         }
-        self::assertNotContains('raw-wine effort-meat', array_map(static fn (Finding $f): string => "$f->rule $f->remedy", self::adapt(new Handling(Effort::Meat))->findings));
+        self::assertNotContains(
+            'raw-wine effort-meat',
+            array_map(static fn (Finding $f): string => "$f->rule $f->remedy", self::adapt(new Handling(Effort::Meat))->findings),
+        );
     }
 
     public function testHotLiquidAndAWarmInsertBringThePotSoonerThroughTheColdHours(): void
@@ -75,8 +78,12 @@ final class HandlingTest extends TestCase
 
         self::assertGreaterThan((float) $none->windows['fork']->likely, (float) $one->windows['fork']->likely);
         self::assertGreaterThan($one->heating->lookMinutes, $three->heating->lookMinutes);
-        self::assertEqualsWithDelta($one->heating->lookMinutes, 60 * ((float) $one->windows['fork']->likely - (float) $none->windows['fork']->likely), 6.0);
-        self::assertEqualsWithDelta($one->heating->lookMinutes, $none->heating->lookMinutes, 6.0, 'what one look would cost is what it costs');
+        self::assertEqualsWithDelta(
+            $one->heating->lookMinutes, 60 * ((float) $one->windows['fork']->likely - (float) $none->windows['fork']->likely), 6.0,
+        );
+        self::assertEqualsWithDelta(
+            $one->heating->lookMinutes, $none->heating->lookMinutes, 6.0, 'what one look would cost is what it costs',
+        );
     }
 
     public function testWhatEveryLevelCostsIsWhatItCostsWhenChosen(): void
@@ -93,7 +100,9 @@ final class HandlingTest extends TestCase
 
     public function testAStartThatTheCookSetsIsKeptOrRefusedInWords(): void
     {
-        $at = static fn (string $time): Handling => new Handling(switchOn: new \DateTimeImmutable("2026-11-26 $time", new \DateTimeZone('Europe/Vienna')));
+        $at = static fn (string $time): Handling => new Handling(switchOn: new \DateTimeImmutable(
+            "2026-11-26 $time", new \DateTimeZone('Europe/Vienna'),
+        ));
 
         $kept = self::adapt($at('07:30'))->days['low'];
         self::assertInstanceOf(DayPlan::class, $kept);
@@ -132,9 +141,13 @@ final class HandlingTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '2 tsp salt']),
+            array_map(
+                static fn (string $line): Ingredient => $reader->read($line),
+                ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '2 tsp salt'],
+            ),
             4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 05:30', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
+            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 05:30', $zone),
+            new \DateTimeImmutable('2026-11-26 20:00', $zone),
             new Kitchen(), $level, choice: ProgramChoice::Low, handling: $handling,
         ));
     }

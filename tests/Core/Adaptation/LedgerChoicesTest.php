@@ -18,7 +18,9 @@ final class LedgerChoicesTest extends TestCase
     {
         $wishes = (new LedgerChoices())->liquids(self::pot());
 
-        self::assertSame([[], [], [], true, true], [$wishes->fixed, $wishes->unboiled, $wishes->early, $wishes->addsWater, $wishes->reduces]);
+        self::assertSame(
+            [[], [], [], true, true], [$wishes->fixed, $wishes->unboiled, $wishes->early, $wishes->addsWater, $wishes->reduces],
+        );
     }
 
     public function testARefusedCutFixesTheRecipesOwnAmountAndASetAmountWinsOverIt(): void
@@ -61,6 +63,9 @@ final class LedgerChoicesTest extends TestCase
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
-        return array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '100 ml cream']);
+        return array_map(
+            static fn (string $line): Ingredient => $reader->read($line),
+            ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '100 ml cream'],
+        );
     }
 }

@@ -58,11 +58,16 @@ final class LedgerTest extends TestCase
     public function testActsStayChangeGoOrAreAdded(): void
     {
         $braise = self::adapt();
-        $fates = array_map(static fn (Deed $d): string => trim($d->fate->value.' '.('' === $d->code ? $d->act->kind->value : $d->code)), $braise->chosen->process->remaining());
+        $fates = array_map(
+            static fn (Deed $d): string => trim($d->fate->value.' '.('' === $d->code ? $d->act->kind->value : $d->code)),
+            $braise->chosen->process->remaining(),
+        );
 
         self::assertSame([
-            'added soak-beans', 'added cut-vegetables', 'added dry-meat', 'changed brown-for-flavour', 'changed garlic-last', 'added boil-down', 'added beans-first', 'stays all-but',
-            'changed cook-on-setting', 'added fork-test', 'added cook-apart', 'added add-for-the-last', 'added lift', 'added take-out', 'added skim', 'changed thicken-on-hob',
+            'added soak-beans', 'added cut-vegetables', 'added dry-meat', 'changed brown-for-flavour', 'changed garlic-last',
+            'added boil-down', 'added beans-first', 'stays all-but',
+            'changed cook-on-setting', 'added fork-test', 'added cook-apart', 'added add-for-the-last', 'added lift', 'added take-out',
+            'added skim', 'changed thicken-on-hob',
             'added stir-in-late', 'stays serve', 'added portion', 'added into-fridge',
         ], $fates);
     }
@@ -75,7 +80,9 @@ final class LedgerTest extends TestCase
 
         self::assertContains('boil:i4', $refusable);
         foreach ($braise->chosen->process->deeds as $deed) {
-            self::assertTrue('' === $deed->key || $deed->refused || !$deed->remains() || !\in_array($deed->key, $refusable, true), $deed->code);
+            self::assertTrue(
+                '' === $deed->key || $deed->refused || !$deed->remains() || !\in_array($deed->key, $refusable, true), $deed->code,
+            );
         }
         self::assertTrue(self::deed($braise, 'beans-first')->remains());
         self::assertTrue(self::deed($braise, 'oven-not-needed')->asWritten());
@@ -157,9 +164,12 @@ final class LedgerTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt((new BraiseOrder(
-            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), $level, dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways), choices: $choices,
+            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
+            new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone),
+            new \DateTimeImmutable('2026-11-26 20:00', $zone),
+            new Kitchen(), $level, dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
+            choices: $choices,
         ))->informedByRecipe());
     }
 
@@ -170,7 +180,9 @@ final class LedgerTest extends TestCase
                 return $entry;
             }
         }
-        self::fail("No $code in ".implode(', ', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries)));
+        self::fail("No $code in ".implode(
+            ', ', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries),
+        ));
     }
 
     private static function deed(AdaptedBraise $braise, string $code): Deed

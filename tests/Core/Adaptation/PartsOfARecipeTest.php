@@ -51,8 +51,13 @@ final class PartsOfARecipeTest extends TestCase
     {
         $braise = self::adapt();
 
-        self::assertSame(['onions', 'beef stock', 'bay leaves'], array_map(static fn (Ingredient $i): string => $i->foodText, $braise->order->potIngredients()));
-        self::assertSame(['potatoes', 'milk', 'butter'], array_map(static fn (Ingredient $i): string => $i->foodText, $braise->order->besideThePot()));
+        self::assertSame(
+            ['onions', 'beef stock', 'bay leaves'],
+            array_map(static fn (Ingredient $i): string => $i->foodText, $braise->order->potIngredients()),
+        );
+        self::assertSame(
+            ['potatoes', 'milk', 'butter'], array_map(static fn (Ingredient $i): string => $i->foodText, $braise->order->besideThePot()),
+        );
         self::assertLessThanOrEqual(400.0, $braise->chosen->sauce->load);
         self::assertStringContainsString('milk', self::listOf($braise, 'allergens'));
     }
@@ -82,8 +87,10 @@ final class PartsOfARecipeTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 20:00', $zone),
+            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
+            new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone),
+            new \DateTimeImmutable('2026-11-26 20:00', $zone),
             new Kitchen(), dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
         ));
     }

@@ -57,7 +57,10 @@ final class PlanDayTest extends TestCase
         foreach ($ways as $way) {
             self::assertTrue(self::taking($way, $sides)->possible, $way->code);
         }
-        $clashing = array_map(static fn (string $w): string => substr($w, 5), array_filter($wishes, static fn (string $w): bool => str_starts_with($w, 'side:')));
+        $clashing = array_map(
+            static fn (string $w): string => substr($w, 5),
+            array_filter($wishes, static fn (string $w): bool => str_starts_with($w, 'side:')),
+        );
         self::assertFalse(self::plan(array_values($clashing))->possible);
         foreach ($clashing as $one) {
             self::assertTrue(self::plan(array_values(array_diff($clashing, [$one])))->possible, "without $one the rest would fit");
@@ -104,7 +107,9 @@ final class PlanDayTest extends TestCase
     {
         $morning = self::plan([]);
         $evening = self::plan([], new Handling(cutsTheNightBefore: true));
-        $cut = static fn (WholeDay $d): array => array_values(array_filter($d->placed, static fn (Placed $p): bool => \in_array($p->job->code, ['cut-vegetables', 'cut-ahead'], true)));
+        $cut = static fn (WholeDay $d): array => array_values(array_filter(
+            $d->placed, static fn (Placed $p): bool => \in_array($p->job->code, ['cut-vegetables', 'cut-ahead'], true),
+        ));
 
         self::assertSame('2026-11-26', $cut($morning)[0]->from->format('Y-m-d'));
         self::assertSame('2026-11-25', $cut($evening)[0]->from->format('Y-m-d'));
@@ -128,7 +133,10 @@ final class PlanDayTest extends TestCase
 
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
-        $late = self::plan([], lines: ['2 onions', '200 g kale', '250 ml beef stock'], presence: new Presence([new Interval(Days::at('08:10'), Days::at('18:38'))], '22:45', '06:15'));
+        $late = self::plan(
+            [], lines: ['2 onions', '200 g kale', '250 ml beef stock'],
+            presence: new Presence([new Interval(Days::at('08:10'), Days::at('18:38'))], '22:45', '06:15'),
+        );
         $foods = array_map(static fn (Caught $c): string => $c->what, $late->caught);
 
         self::assertContains('kale', $foods);
@@ -138,7 +146,9 @@ final class PlanDayTest extends TestCase
     private static function assertNoClash(WholeDay $day, int $persons): void
     {
         foreach ($day->placed as $one) {
-            $hands = array_filter($day->placed, static fn (Placed $p): bool => $p->job->hands && $p->from <= $one->from && $one->from < $p->to);
+            $hands = array_filter(
+                $day->placed, static fn (Placed $p): bool => $p->job->hands && $p->from <= $one->from && $one->from < $p->to,
+            );
             self::assertLessThanOrEqual($persons, \count($hands), $one->from->format('H:i'));
         }
     }
@@ -160,8 +170,10 @@ final class PlanDayTest extends TestCase
      * @param list<string>                      $lines
      * @param array<string, \DateTimeImmutable> $pins
      */
-    private static function plan(array $sides, Handling $handling = new Handling(), array $lines = Days::LINES, ?Presence $presence = null, ?People $people = null, ?\DateTimeImmutable $serve = null, array $pins = []): WholeDay
-    {
+    private static function plan(
+        array $sides, Handling $handling = new Handling(), array $lines = Days::LINES, ?Presence $presence = null, ?People $people = null,
+        ?\DateTimeImmutable $serve = null, array $pins = [],
+    ): WholeDay {
         $kitchen = new Kitchen($people ?? People::alone($presence ?? Days::working()));
         $day = Days::plan(Days::braise($kitchen, $handling, $lines, $serve), $sides, $pins);
         self::assertNotNull($day);

@@ -71,14 +71,25 @@ final class ProcessTest extends TestCase
             for ($k = 0, $count = mt_rand(0, 14); $k < $count; ++$k) {
                 $kind = $kinds[mt_rand(0, \count($kinds) - 1)];
                 $foods = array_map(static fn (int $i): string => 'i'.$i, (array) array_rand(array_flip(range(1, 7)), mt_rand(1, 3)));
-                $when = [When::before(), When::before(), When::eveningBefore(), When::afterStart(null), When::beforeEnd(Minutes::exactly(mt_rand(5, 90))), When::atTheEnd(), When::atTheEnd()][mt_rand(0, 6)];
+                $when = [
+                    When::before(), When::before(), When::eveningBefore(), When::afterStart(null),
+                    When::beforeEnd(Minutes::exactly(mt_rand(5, 90))), When::atTheEnd(), When::atTheEnd(),
+                ][mt_rand(0, 6)];
                 $sentence = 's'.intdiv($k, 2);
-                $acts[] = new Act("$sentence.".($k % 2 + 1), $kind, $foods, Minutes::exactly(mt_rand(2, 40)), when: $when, words: ucfirst($kind->value)." it, $k", source: "Do this and that, sentence $sentence.");
+                $acts[] = new Act(
+                    "$sentence.".($k % 2 + 1), $kind, $foods, Minutes::exactly(mt_rand(2, 40)), when: $when,
+                    words: ucfirst($kind->value)." it, $k", source: "Do this and that, sentence $sentence.",
+                );
             }
             $cook = mt_rand(0, \count($acts));
-            array_splice($acts, $cook, 0, [new Act('cook.1', ActKind::Cook, [], Minutes::exactly(180), words: 'Cook it for 3 hours', source: 'Cook it for 3 hours.')]);
+            array_splice(
+                $acts, $cook, 0,
+                [new Act('cook.1', ActKind::Cook, [], Minutes::exactly(180), words: 'Cook it for 3 hours', source: 'Cook it for 3 hours.')],
+            );
             $dish = new Dish($base->ingredients, [new Part('braise', PartKind::Braise, '', [], $acts)], $base->ways, $base->takeOut);
-            $handling = new Handling(Effort::cases()[mt_rand(0, 2)], cutsTheNightBefore: (bool) mt_rand(0, 1), saltsTheNightBefore: (bool) mt_rand(0, 1));
+            $handling = new Handling(
+                Effort::cases()[mt_rand(0, 2)], cutsTheNightBefore: (bool) mt_rand(0, 1), saltsTheNightBefore: (bool) mt_rand(0, 1),
+            );
             $braise = (new \Pausis\Core\Adaptation\AdaptBraise())->adapt(Dishes::order($dish, handling: $handling));
             self::assertOneStory($braise, "case $case");
         }
@@ -100,10 +111,16 @@ final class ProcessTest extends TestCase
         if (null === $day || !$day->possible || [] !== $day->caught) {
             return;
         }
-        $placed = array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, array_filter($day->placed, static fn (Placed $p): bool => 'boil-beans' !== $p->job->id)));
+        $placed = array_merge(...array_map(
+            static fn (Placed $p): array => $p->job->acts,
+            array_filter($day->placed, static fn (Placed $p): bool => 'boil-beans' !== $p->job->id),
+        ));
         self::assertEqualsCanonicalizing($done, $placed, "$why: day");
         $onTheDay = self::acts(AdaptedMethod::of($day->braise));
-        self::assertSame(array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $day->placed)))), $onTheDay, "$why: print and day in one order");
+        self::assertSame(
+            array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $day->placed)))), $onTheDay,
+            "$why: print and day in one order",
+        );
         foreach ($day->placed as $one) {
             self::assertTrue([] !== $one->job->acts || 'turn-setting' === $one->job->id, "$why: {$one->job->id}");
             self::assertGreaterThan(0, $one->job->minutes);
@@ -118,7 +135,9 @@ final class ProcessTest extends TestCase
             foreach ($process->remaining() as $deed) {
                 $started = $started || Stage::Start === $deed->stage;
                 self::assertFalse($started && $deed->is(ActKind::BoilDown), $name);
-                self::assertFalse($deed->is(ActKind::Reduce, ActKind::LidOff) && \in_array($deed->stage, [Stage::Start, Stage::During], true), $name);
+                self::assertFalse(
+                    $deed->is(ActKind::Reduce, ActKind::LidOff) && \in_array($deed->stage, [Stage::Start, Stage::During], true), $name,
+                );
                 self::assertNotSame(0.0, $deed->variables['minutes'] ?? 1.0, "$name: for 0 min");
             }
         }
@@ -126,13 +145,22 @@ final class ProcessTest extends TestCase
 
     public function testWhatComesOutIsOutBeforeTheActThatNeedsItOut(): void
     {
-        foreach (['tied-brisket-mash' => ActKind::Serve, 'blended-sauce' => ActKind::Blend, 'reduced-hard' => ActKind::Reduce] as $name => $before) {
+        foreach ([
+            'tied-brisket-mash' => ActKind::Serve, 'blended-sauce' => ActKind::Blend, 'reduced-hard' => ActKind::Reduce,
+        ] as $name => $before) {
             $kinds = array_map(static fn (Deed $d): ActKind => $d->act->kind, Dishes::adapted($name)->chosen->process->remaining());
             $out = array_search(ActKind::TakeOut, $kinds, true);
             self::assertIsInt($out, $name);
             self::assertTrue(!\in_array($before, $kinds, true) || $out < array_search($before, $kinds, true), $name);
         }
-        self::assertContains('take-out', array_map(static fn (Deed $d): string => $d->code, Dishes::adapted('beans-and-hock')->chosen->process->in(Stage::Finish, ActKind::TakeOut)), 'the bones of the hock');
+        self::assertContains(
+            'take-out',
+            array_map(
+                static fn (Deed $d): string => $d->code,
+                Dishes::adapted('beans-and-hock')->chosen->process->in(Stage::Finish, ActKind::TakeOut),
+            ),
+            'the bones of the hock',
+        );
     }
 
     public function testPulledMeatIsNeverTestedWithASlidingFork(): void
@@ -148,26 +176,36 @@ final class ProcessTest extends TestCase
 
         self::assertNotContains('My neighbour taught me this one.', $words);
         self::assertContains('No need to fry anything.', $words);
-        self::assertSame([], Dishes::adapted('cold-start')->chosen->process->in(Stage::Before, ActKind::Brown), 'nothing is browned where the recipe browns nothing');
+        self::assertSame(
+            [], Dishes::adapted('cold-start')->chosen->process->in(Stage::Before, ActKind::Brown),
+            'nothing is browned where the recipe browns nothing',
+        );
     }
 
     public function testWhatTheRecipeAddsLateStaysLateWhileSomebodyIsThereAndIsCutLargerWhenNobodyIs(): void
     {
         $home = Days::plan(Dishes::adapted('stew-carrots-late'));
         self::assertContains('add-i3', array_keys(Days::jobs($home)));
-        $away = Days::plan(Dishes::adapted('stew-carrots-late', Kitchen::alone(new Presence([new Interval(Days::at('08:10'), Days::at('18:35'))], '22:45', '05:00'))));
+        $away = Days::plan(Dishes::adapted(
+            'stew-carrots-late', Kitchen::alone(new Presence([new Interval(Days::at('08:10'), Days::at('18:35'))], '22:45', '05:00')),
+        ));
         self::assertNotNull($away);
         $codes = array_map(static fn (LedgerEntry $e): string => $e->code, $away->braise->chosen->process->entries);
         self::assertContains('with-the-rest', $codes, 'on Low it is soft, and no more, when the meat is');
         self::assertNotContains('add-i3', array_keys(Days::jobs($away)));
 
-        $refused = array_map(static fn (LedgerEntry $e): string => $e->code, Dishes::adapted('stew-carrots-late', choices: new LedgerChoices(['late:i3']))->chosen->process->entries);
+        $refused = array_map(
+            static fn (LedgerEntry $e): string => $e->code,
+            Dishes::adapted('stew-carrots-late', choices: new LedgerChoices(['late:i3']))->chosen->process->entries,
+        );
         self::assertNotSame([], array_intersect(['with-the-rest', 'larger-from-the-start'], $refused), 'refusing one plans the other');
     }
 
     public function testCutLargerRefusedGoesInLate(): void
     {
-        $entry = array_values(array_filter(Dishes::adapted('plain-chuck')->chosen->process->entries, static fn (LedgerEntry $e): bool => 'cut-bigger' === $e->code))[0] ?? null;
+        $entry = array_values(array_filter(
+            Dishes::adapted('plain-chuck')->chosen->process->entries, static fn (LedgerEntry $e): bool => 'cut-bigger' === $e->code,
+        ))[0] ?? null;
         self::assertNotNull($entry);
         $late = Dishes::adapted('plain-chuck', choices: new LedgerChoices([$entry->key]))->chosen->process;
 
@@ -179,7 +217,9 @@ final class ProcessTest extends TestCase
     {
         $entries = Dishes::adapted('green-sauce-beside')->chosen->process->entries;
 
-        self::assertSame([], array_filter($entries, static fn (LedgerEntry $e): bool => \in_array($e->variables['id'] ?? '', ['i2', 'i3'], true)));
+        self::assertSame(
+            [], array_filter($entries, static fn (LedgerEntry $e): bool => \in_array($e->variables['id'] ?? '', ['i2', 'i3'], true)),
+        );
     }
 
     public function testTwoLinesOfOneFoodAreTwo(): void
@@ -195,8 +235,12 @@ final class ProcessTest extends TestCase
         foreach (['slow-ribs', 'warmed-insert', 'blanched-oxtail'] as $name) {
             $braise = Dishes::adapted($name);
             $sauce = $braise->chosen->sauce;
-            self::assertEqualsWithDelta($sauce->recipe, array_sum(array_map(static fn ($c): float => $c->poured, $sauce->changes)), 0.05 * $sauce->recipe, $name);
-            self::assertContains('time-beside', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries), $name);
+            self::assertEqualsWithDelta(
+                $sauce->recipe, array_sum(array_map(static fn ($c): float => $c->poured, $sauce->changes)), 0.05 * $sauce->recipe, $name,
+            );
+            self::assertContains(
+                'time-beside', array_map(static fn (LedgerEntry $e): string => $e->code, $braise->chosen->process->entries), $name,
+            );
         }
     }
 

@@ -42,7 +42,9 @@ final class PropertiesTest extends TestCase
 {
     use TestTrait;
 
-    private const LINES = ['2 onions', '3 carrots', '300 ml red wine', '600 ml beef stock', '300 ml water', '1 tsp salt', '80 g pearl barley'];
+    private const LINES = [
+        '2 onions', '3 carrots', '300 ml red wine', '600 ml beef stock', '300 ml water', '1 tsp salt', '80 g pearl barley',
+    ];
 
     public function testEveryAdaptationIsConsistent(): void
     {
@@ -58,7 +60,10 @@ final class PropertiesTest extends TestCase
             $braise = (new AdaptBraise(new Evaluation(simulation: new Simulation(16, 120.0))))->adapt($order);
             foreach ($braise->outcomes as $outcome) {
                 $this->assertWindowsInOrder($outcome->windows);
-                foreach ([$outcome->sauce->original, $outcome->sauce->atEnd, $outcome->salt->sum, $outcome->work->before(), $outcome->work->finish()] as $sum) {
+                foreach ([
+                    $outcome->sauce->original, $outcome->sauce->atEnd, $outcome->salt->sum, $outcome->work->before(),
+                    $outcome->work->finish(),
+                ] as $sum) {
                     self::assertEqualsWithDelta($sum->total, self::added($sum), 1e-6);
                 }
                 self::assertLessThan(1e-9, $outcome->best->energy->imbalance());
@@ -76,10 +81,14 @@ final class PropertiesTest extends TestCase
 
     public function testHeavierIsNeverSoonerAndMorePiecesNeverLater(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(500, 2500), Generators::choose(1, 6))->then(static function (int $grams, int $pieces): void {
+        $this->limitTo(40)->forAll(
+            Generators::choose(500, 2500), Generators::choose(1, 6),
+        )->then(static function (int $grams, int $pieces): void {
             $reference = Cooks::chuck();
-            $core60 = static fn (float $kilograms, int $count): float => (new Simulation())->run(new Setup($reference->cooker, $reference->room, $reference->insert,
-                Cooks::joint('beef-chuck', $kilograms, $count), $reference->contents, $reference->program), new Deviation(), 24)->core60;
+            $setup = static fn (float $kilograms, int $count): Setup => new Setup($reference->cooker, $reference->room, $reference->insert,
+                Cooks::joint('beef-chuck', $kilograms, $count), $reference->contents, $reference->program);
+            $core60 = static fn (float $kilograms, int $count): float => (new Simulation())
+                ->run($setup($kilograms, $count), new Deviation(), 24)->core60;
             $plain = $core60($grams / 1000, $pieces);
 
             self::assertGreaterThan($plain, $core60(1.2 * $grams / 1000, $pieces));
@@ -119,17 +128,22 @@ final class PropertiesTest extends TestCase
         return array_sum(array_map(static fn (Term $t): float => $t->value, $sum->terms));
     }
 
-    private static function order(string $cut, float $kilograms, int $pieces, float $litres, LevelSchool $level, float $altitude): BraiseOrder
-    {
+    private static function order(
+        string $cut, float $kilograms, int $pieces, float $litres, LevelSchool $level, float $altitude,
+    ): BraiseOrder {
         $problems = new Problems();
         $found = Cuts::load()->find($cut) ?? throw new \LogicException($cut);
-        $joint = Joint::tryFrom($found, $kilograms * (1 - $found->bone), $pieces, null, 5, null, $problems) ?? throw new \LogicException(json_encode($problems->all(), \JSON_THROW_ON_ERROR));
+        $joint = Joint::tryFrom(
+            $found, $kilograms * (1 - $found->bone), $pieces, null, 5, null, $problems,
+        ) ?? throw new \LogicException(json_encode($problems->all(), \JSON_THROW_ON_ERROR));
         $reader = new IngredientReader(Larder::load(), Cuts::load());
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), self::LINES), 4, new OriginalMethod(Method::Oven, 3, 150), true,
-            $joint, Mass::kilograms($kilograms * $found->bone), new Cooker(Volume::litres($litres), Shape::Oval), new Room(Temperature::celsius(20), $altitude),
+            array_map(static fn (string $line): Ingredient => $reader->read($line), self::LINES), 4,
+            new OriginalMethod(Method::Oven, 3, 150), true,
+            $joint, Mass::kilograms($kilograms * $found->bone), new Cooker(Volume::litres($litres), Shape::Oval),
+            new Room(Temperature::celsius(20), $altitude),
             new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 19:30', $zone), new Kitchen(), $level,
         );
     }

@@ -36,7 +36,10 @@ final class SharedDayTest extends TestCase
 
         self::assertNotNull($day);
         self::assertTrue($day->possible);
-        $hands = array_unique(array_map(static fn (Placed $p): string => $p->person->name ?? '', array_filter($day->placed, static fn (Placed $p): bool => $p->job->hands)));
+        $hands = array_unique(array_map(
+            static fn (Placed $p): string => $p->person->name ?? '',
+            array_filter($day->placed, static fn (Placed $p): bool => $p->job->hands),
+        ));
         sort($hands);
         self::assertSame(['Joris', 'Tamsin'], $hands);
         self::assertSame('Joris', Days::jobs($day)['fork-test']->person?->name);
@@ -46,13 +49,17 @@ final class SharedDayTest extends TestCase
     public function testWorkBeforeThePotIsOnIsSharedAndBegunLater(): void
     {
         $lines = [...Days::LINES, '900 g carrots', '600 g celeriac', '400 g leeks'];
-        $begins = static fn (Kitchen $kitchen): ?\DateTimeImmutable => Days::plan(Days::braise($kitchen, lines: $lines, choice: ProgramChoice::High))?->placed[0]->from;
+        $begins = static fn (Kitchen $kitchen): ?\DateTimeImmutable => Days::plan(Days::braise(
+            $kitchen, lines: $lines, choice: ProgramChoice::High,
+        ))?->placed[0]->from;
         $alone = $begins(Kitchen::alone(Days::home('05:00')));
         $both = $begins(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))));
 
         self::assertNotNull($alone);
         self::assertGreaterThan($alone->modify('+10 minutes'), $both);
-        $day = Days::plan(Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), lines: $lines, choice: ProgramChoice::High))?->braise->day();
+        $day = Days::plan(Days::braise(
+            new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), lines: $lines, choice: ProgramChoice::High,
+        ))?->braise->day();
         self::assertInstanceOf(DayPlan::class, $day);
         self::assertEquals($both, $day->at(TaskKind::Prepare)?->at);
     }
@@ -113,9 +120,15 @@ final class SharedDayTest extends TestCase
     public function testVegetablesThatWereCutEarlierLetTheMorningBeginLater(): void
     {
         $braise = Days::braise(Kitchen::alone(Days::home('05:00')));
-        $prepare = static fn (?WholeDay $day): ?\DateTimeImmutable => $day?->braise->day() instanceof DayPlan ? $day->braise->day()->at(TaskKind::Prepare)?->at : null;
+        $prepare = static function (?WholeDay $whole): ?\DateTimeImmutable {
+            $day = $whole?->braise->day();
 
-        self::assertGreaterThan($prepare(Days::plan($braise)), $prepare(Days::plan($braise, [], ['cut-vegetables' => Days::at('21:00', '2026-11-25')])));
+            return $day instanceof DayPlan ? $day->at(TaskKind::Prepare)?->at : null;
+        };
+
+        self::assertGreaterThan(
+            $prepare(Days::plan($braise)), $prepare(Days::plan($braise, [], ['cut-vegetables' => Days::at('21:00', '2026-11-25')])),
+        );
     }
 
     public function testWhoWantsToBeSurerStartsSooner(): void
@@ -151,7 +164,10 @@ final class SharedDayTest extends TestCase
     public function testAnEveningThatHasPassedIsSaid(): void
     {
         $lines = [...Days::LINES, '250 g dried haricot beans'];
-        $morning = Days::braise(Kitchen::alone(Days::home('05:00')), new Handling(cutsTheNightBefore: true), $lines, now: Days::at('05:05'), choice: ProgramChoice::High);
+        $morning = Days::braise(
+            Kitchen::alone(Days::home('05:00')), new Handling(cutsTheNightBefore: true), $lines, now: Days::at('05:05'),
+            choice: ProgramChoice::High,
+        );
         $codes = array_map(static fn (Caught $c): string => $c->code, Days::plan($morning)->caught ?? []);
 
         self::assertContains('evening-soak-beans', $codes);
@@ -161,7 +177,10 @@ final class SharedDayTest extends TestCase
     public function testASettingTurnedWhileNobodyIsThereIsCaught(): void
     {
         $handling = new Handling(highHours: 1.0);
-        $away = Days::plan(Days::braise(Kitchen::alone(new Presence([Days::between('08:00', '17:20')], '22:45', '05:00')), $handling, choice: ProgramChoice::HighThenLow));
+        $away = Days::plan(Days::braise(
+            Kitchen::alone(new Presence([Days::between('08:00', '17:20')], '22:45', '05:00')), $handling,
+            choice: ProgramChoice::HighThenLow,
+        ));
         $home = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00')), $handling, choice: ProgramChoice::HighThenLow));
 
         self::assertContains('turn-setting', array_map(static fn (Caught $c): string => $c->code, $away->caught ?? []));
@@ -171,7 +190,10 @@ final class SharedDayTest extends TestCase
 
     public function testMeatIsPulledWhileTheSauceBoilsDown(): void
     {
-        $day = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00')), texture: Doneness::Pulls, choice: ProgramChoice::High, lines: [...Days::LINES, '500 ml red wine']));
+        $day = Days::plan(Days::braise(
+            Kitchen::alone(Days::home('05:00')), texture: Doneness::Pulls, choice: ProgramChoice::High,
+            lines: [...Days::LINES, '500 ml red wine'],
+        ));
         $jobs = Days::jobs($day);
 
         self::assertGreaterThanOrEqual($jobs['lift-out']->to, $jobs['shred-meat']->from);
@@ -185,7 +207,10 @@ final class SharedDayTest extends TestCase
     #[TestWith([45.0, ['lift-out', 'mash-1', 'steamed-greens-1']])]
     public function testWhatCantWaitForLateGuestsIsHeldBackUntilTheyAreThere(float $late, array $heldBack): void
     {
-        $day = Days::plan(Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), new Handling(lateMinutes: $late)), ['mash', 'steamed-greens', 'slaw']);
+        $day = Days::plan(
+            Days::braise(new Kitchen(Days::people(Days::home('05:00'), Days::home('05:00'))), new Handling(lateMinutes: $late)),
+            ['mash', 'steamed-greens', 'slaw'],
+        );
         self::assertNotNull($day);
         $ids = array_map(static fn (Placed $p): string => $p->job->id, $day->heldBack);
         sort($ids);
@@ -194,7 +219,9 @@ final class SharedDayTest extends TestCase
         foreach ($day->heldBack as $held) {
             $before = array_filter($day->placed, static fn (Placed $p): bool => $p->job->next === $held->job->id);
             foreach ($before as $one) {
-                self::assertGreaterThanOrEqual($late, $one->job->waits - ($held->from->getTimestamp() - $one->to->getTimestamp()) / 60, $one->job->id);
+                self::assertGreaterThanOrEqual(
+                    $late, $one->job->waits - ($held->from->getTimestamp() - $one->to->getTimestamp()) / 60, $one->job->id,
+                );
             }
         }
     }
@@ -210,8 +237,12 @@ final class SharedDayTest extends TestCase
         $day = Days::plan($braise, [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])]);
 
         self::assertSame(['braise', 'stove'], Days::clashing($day));
-        self::assertContainsEquals([new RunOn(ProgramChoice::Low)], array_map(static fn (WayOut $w): array => $w->changes, Days::ways($day)));
-        self::assertTrue(Days::plan(Days::braise($kitchen), [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])])?->possible);
+        self::assertContainsEquals(
+            [new RunOn(ProgramChoice::Low)], array_map(static fn (WayOut $w): array => $w->changes, Days::ways($day)),
+        );
+        self::assertTrue(Days::plan(
+            Days::braise($kitchen), [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])],
+        )?->possible);
     }
 
     public function testAnotherBraiseOfTheDayKeepsItsHandsAndItsCooker(): void
@@ -219,13 +250,20 @@ final class SharedDayTest extends TestCase
         $kitchen = Kitchen::alone(Days::home('05:00'));
         $braise = Days::braise($kitchen);
         $free = Days::jobs(Days::plan($braise, ['mash']))['mash-2'];
-        $taken = new Placed(new Job('other', 'other', [], 15, true, 1), $free->from->modify('-20 minutes'), $free->to, $kitchen->people->persons[0]);
+        $taken = new Placed(
+            new Job('other', 'other', [], 15, true, 1), $free->from->modify('-20 minutes'), $free->to, $kitchen->people->persons[0],
+        );
         $other = new OtherPot('Oxtail', true, new Interval(Days::at('10:00'), Days::at('18:00')), [$taken]);
         $day = Days::plan($braise, ['mash'], [], [$other]);
 
         self::assertNotNull($day);
         foreach ($day->placed as $placed) {
-            self::assertTrue(!$placed->job->hands || 'fork-test' === $placed->job->id || !(new Interval($placed->from, $placed->to))->overlaps($taken->from, $taken->to), $placed->job->id);
+            self::assertTrue(
+                !$placed->job->hands
+                    || 'fork-test' === $placed->job->id
+                    || !(new Interval($placed->from, $placed->to))->overlaps($taken->from, $taken->to),
+                $placed->job->id,
+            );
         }
         self::assertContainsEquals(new Caught('cooker-taken', 'Oxtail', Days::at('10:00')), $day->caught);
         $elsewhere = Days::plan($braise, ['mash'], [], [new OtherPot('Oxtail', false, $other->cooks, [])]);
@@ -238,8 +276,14 @@ final class SharedDayTest extends TestCase
         $ids = array_map(static fn ($side): string => $side->id, Sides::load()->all());
         $planned = 0;
         for ($case = 0; $case < 30; ++$case) {
-            $kitchen = new Kitchen(Days::people(Days::home('05:00'), Days::home('05:30', [Days::between('17:00', \sprintf('18:%02d', 5 * mt_rand(0, 11)))])), mt_rand(1, 4), mt_rand(0, 1));
-            $braise = Days::braise($kitchen, kilograms: 1.0 + mt_rand(0, 3) / 10, choice: 0 === mt_rand(0, 1) ? ProgramChoice::Low : ProgramChoice::High, texture: 0 === mt_rand(0, 1) ? Doneness::Fork : Doneness::Pulls);
+            $kitchen = new Kitchen(
+                Days::people(Days::home('05:00'), Days::home('05:30', [Days::between('17:00', \sprintf('18:%02d', 5 * mt_rand(0, 11)))])),
+                mt_rand(1, 4), mt_rand(0, 1),
+            );
+            $braise = Days::braise(
+                $kitchen, kilograms: 1.0 + mt_rand(0, 3) / 10, choice: 0 === mt_rand(0, 1) ? ProgramChoice::Low : ProgramChoice::High,
+                texture: 0 === mt_rand(0, 1) ? Doneness::Fork : Doneness::Pulls,
+            );
             $picked = array_map(static fn (int $k): string => $ids[$k], (array) array_rand($ids, mt_rand(1, 3)));
             $day = Days::plan($braise, $picked, ['portion' => Days::at('20:00')]);
             if (true === $day?->possible) {
@@ -263,8 +307,12 @@ final class SharedDayTest extends TestCase
                 self::assertLessThanOrEqual($placed->job->waits, $waited, $id);
             }
             $meanwhile = array_filter($day->placed, static fn (Placed $p): bool => $p->from <= $placed->from && $placed->from < $p->to);
-            self::assertLessThanOrEqual($kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $meanwhile)), $id);
-            self::assertLessThanOrEqual($kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $meanwhile)), $id);
+            self::assertLessThanOrEqual(
+                $kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $meanwhile)), $id,
+            );
+            self::assertLessThanOrEqual(
+                $kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $meanwhile)), $id,
+            );
             $same = array_filter($meanwhile, static fn (Placed $p): bool => null !== $p->person && $p->person->id === $placed->person?->id);
             self::assertLessThanOrEqual(1, \count($same), $id.' at '.$placed->from->format('H:i'));
         }

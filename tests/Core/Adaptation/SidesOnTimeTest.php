@@ -51,8 +51,13 @@ final class SidesOnTimeTest extends TestCase
         $followed = self::follow($order);
         $slaw = self::around($order, $followed, ['slaw'])['slaw-0'];
 
-        self::assertEquals($slaw->from->modify('-30 minutes'), self::around($order, $followed, ['slaw'], ['slaw-0' => $slaw->from->modify('-30 minutes')])['slaw-0']->from);
-        self::assertEquals($slaw->from, self::around($order, $followed, ['slaw'], ['slaw-0' => $slaw->from->modify('-1 day')])['slaw-0']->from);
+        self::assertEquals(
+            $slaw->from->modify('-30 minutes'),
+            self::around($order, $followed, ['slaw'], ['slaw-0' => $slaw->from->modify('-30 minutes')])['slaw-0']->from,
+        );
+        self::assertEquals(
+            $slaw->from, self::around($order, $followed, ['slaw'], ['slaw-0' => $slaw->from->modify('-1 day')])['slaw-0']->from,
+        );
     }
 
     public function testTheRingThatTheSauceNeedsIsLeftToIt(): void
@@ -85,7 +90,9 @@ final class SidesOnTimeTest extends TestCase
     /** @param list<ForkTest> $evidence */
     private static function follow(BraiseOrder $order, array $evidence = []): FollowedCook
     {
-        return (new FollowCook())->follow($order, new RunningCook(Days::at('07:00'), ProgramChoice::Low, $evidence, [], null), Days::at('17:05'));
+        return (new FollowCook())->follow(
+            $order, new RunningCook(Days::at('07:00'), ProgramChoice::Low, $evidence, [], null), Days::at('17:05'),
+        );
     }
 
     /**
@@ -97,7 +104,10 @@ final class SidesOnTimeTest extends TestCase
      */
     private static function around(BraiseOrder $order, FollowedCook $followed, array $sides, array $pins = [], array $done = []): array
     {
-        $placed = SidesOnTime::around($order, $followed, array_values(array_filter(array_map(static fn (string $id): ?Side => Sides::load()->find($id), $sides))), $pins, $done);
+        $placed = SidesOnTime::around(
+            $order, $followed, array_values(array_filter(array_map(static fn (string $id): ?Side => Sides::load()->find($id), $sides))),
+            $pins, $done,
+        );
 
         return array_combine(array_map(static fn (Placed $p): string => $p->job->id, $placed), $placed);
     }

@@ -57,7 +57,10 @@ final class WaysOutTest extends TestCase
         self::assertInstanceOf(Clash::class, $day);
         self::assertNotNull($day->serveFrom);
 
-        self::assertInstanceOf(DayPlan::class, self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->day());
+        self::assertInstanceOf(
+            DayPlan::class,
+            self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->day(),
+        );
     }
 
     public function testSmallerPiecesAreOfferedWhereTheyAreDoneInTime(): void
@@ -88,7 +91,10 @@ final class WaysOutTest extends TestCase
 
     public function testAShortMorningIsHelpedByTheEveningBefore(): void
     {
-        $lines = [...Days::LINES, '600 g carrots', '1 tsp ground cumin', '1 tsp ground coriander', '1 tsp paprika', '1 cinnamon stick', '1 tsp ground allspice'];
+        $lines = [
+            ...Days::LINES, '600 g carrots', '1 tsp ground cumin', '1 tsp ground coriander', '1 tsp paprika', '1 cinnamon stick',
+            '1 tsp ground allspice',
+        ];
         $kitchen = Kitchen::alone(new Presence([Days::between('06:55', '18:00')], '22:45', '06:15'));
         $short = Days::braise($kitchen, lines: $lines, kilograms: 0.9);
         $codes = array_map(static fn (WayOut $w): string => $w->code, Days::ways($short));
@@ -118,7 +124,9 @@ final class WaysOutTest extends TestCase
 
     public function testATimerIsRefusedLongAndForAPotThatIsNotCold(): void
     {
-        foreach (['delayed-too-long' => (new Handling())->delayed(3.0), 'delayed-warm' => new Handling(delayHours: 1.0)] as $rule => $handling) {
+        foreach ([
+            'delayed-too-long' => (new Handling())->delayed(3.0), 'delayed-warm' => new Handling(delayHours: 1.0),
+        ] as $rule => $handling) {
             $braise = Days::braise(Kitchen::alone(Days::home('05:00')), $handling);
             self::assertSame($rule, $braise->chosen->unsafe?->rule);
             self::assertSame('no-delay', $braise->forbidden()?->remedy);
@@ -130,13 +138,16 @@ final class WaysOutTest extends TestCase
         self::assertTrue($braise->works($braise->chosen), $why);
     }
 
-    private static function adapt(string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence()): AdaptedBraise
-    {
+    private static function adapt(
+        string $serve, string $now, ?Joint $joint = null, ?ProgramChoice $choice = null, Presence $presence = new Presence(),
+    ): AdaptedBraise {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4, null, true,
-            $joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 200),
+            array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4,
+            null, true,
+            $joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 200),
             self::at($now), self::at($serve), Kitchen::alone($presence), choice: $choice,
         ));
     }

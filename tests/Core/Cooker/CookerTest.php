@@ -62,7 +62,10 @@ final class CookerTest extends TestCase
         $problems = new Problems();
 
         self::assertNull(Cooker::tryFrom(0.1, Shape::Oval, 5, \NAN, 90, $problems));
-        self::assertSame(['cooker.capacityLitres', 'cooker.ratedWatts', 'cooker.heatFactor', 'cooker.autoWarmHours'], array_map(static fn (Problem $p): string => $p->path, $problems->all()));
+        self::assertSame(
+            ['cooker.capacityLitres', 'cooker.ratedWatts', 'cooker.heatFactor', 'cooker.autoWarmHours'],
+            array_map(static fn (Problem $p): string => $p->path, $problems->all()),
+        );
     }
 
     public function testAProgramIsInOrderAndOffBeforeItsStart(): void
@@ -78,13 +81,19 @@ final class CookerTest extends TestCase
         $cooker = new Cooker(Volume::litres(6), autoWarmAfter: Duration::hours(8));
         $turned = Program::steady(Setting::Low, $cooker)->turnedTo(Setting::High, Duration::hours(6), $cooker);
 
-        self::assertSame(['low 0', 'high 6', 'warm 14'], array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $turned->changes));
+        self::assertSame(
+            ['low 0', 'high 6', 'warm 14'],
+            array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $turned->changes),
+        );
     }
 
     public function testADelayedStartMovesTheWholeProgramAndTheHeating(): void
     {
         $delayed = Cooks::highThenLow(1)->delayed(Duration::hours(2));
-        self::assertSame(['off 0', 'high 2', 'low 3'], array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $delayed->changes));
+        self::assertSame(
+            ['off 0', 'high 2', 'low 3'],
+            array_map(static fn (SettingChange $c): string => $c->setting->value.' '.$c->at->inHours(), $delayed->changes),
+        );
 
         $plain = (new Simulation())->run(Cooks::chuck(program: Cooks::highThenLow(1)), new Deviation(), 20);
         $later = (new Simulation())->run(Cooks::chuck(program: $delayed), new Deviation(), 20);

@@ -92,9 +92,16 @@ final class BackwardPlanTest extends TestCase
         $cooker = new Cooker(Volume::litres(5), Shape::Oval, autoWarmAfter: Duration::hours(8));
         $away = [['2026-11-26 06:00', '2026-11-26 18:00']];
         $steady = $this->solve('2026-11-25 12:00', '2026-11-26 19:00', $away, past: [14.0, 18.0, null]);
-        $warm = $this->solve('2026-11-25 12:00', '2026-11-26 19:00', $away, past: [14.0, 18.0, null], program: Program::steady(Setting::Low, $cooker));
+        $warm = $this->solve(
+            '2026-11-25 12:00', '2026-11-26 19:00', $away, past: [14.0, 18.0, null], program: Program::steady(Setting::Low, $cooker),
+        );
 
-        self::assertInstanceOf(DayPlan::class, $this->solve('2026-11-25 12:00', '2026-11-26 19:00', [], past: [14.0, 18.0, null], program: Program::steady(Setting::Low, $cooker)));
+        self::assertInstanceOf(
+            DayPlan::class,
+            $this->solve(
+                '2026-11-25 12:00', '2026-11-26 19:00', [], past: [14.0, 18.0, null], program: Program::steady(Setting::Low, $cooker),
+            ),
+        );
         self::assertInstanceOf(Clash::class, $steady);
         self::assertInstanceOf(Clash::class, $warm);
     }
@@ -112,11 +119,19 @@ final class BackwardPlanTest extends TestCase
     public function testARunningPotMovesDinnerOnlyWhenItMust(): void
     {
         $on = self::at('2026-11-26 08:00');
-        $inTime = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18), 0.0, null);
-        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(9, 11, 13), new Window(16, 19, null), 0.0, self::at('2026-11-26 16:58'));
+        $inTime = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow(
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18), 0.0, null,
+        );
+        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow(
+            $on, Cooks::on(Setting::Low), new Window(9, 11, 13), new Window(16, 19, null), 0.0, self::at('2026-11-26 16:58'),
+        );
 
-        $forgotten = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null);
-        $begun = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow($on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null, self::at('2026-11-26 19:05'));
+        $forgotten = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow(
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null,
+        );
+        $begun = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow(
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null, self::at('2026-11-26 19:05'),
+        );
         self::assertSame(['20:05', '19:25'], [$forgotten->serve->format('H:i'), $begun->serve->format('H:i')]);
         self::assertSame(['19:00', '21:20'], [$inTime->serve->format('H:i'), $late->serve->format('H:i')]);
         self::assertSame('17:20', $late->at(TaskKind::ForkTest)?->at->format('H:i'));
@@ -127,15 +142,21 @@ final class BackwardPlanTest extends TestCase
      * @param array{float, float, float|null}           $ready
      * @param array{float|null, float|null, float|null} $past
      */
-    private function solve(string $now, string $serve, array $away, array $ready = self::READY, array $past = [16.0, 20.0, null], ?Presence $presence = null, ?Program $program = null): DayPlan|Clash
-    {
-        return $this->plan($now, $serve, $away, $presence)->solve($program ?? Cooks::on(Setting::Low), new Window(...$ready), new Window(...$past));
+    private function solve(
+        string $now, string $serve, array $away, array $ready = self::READY, array $past = [16.0, 20.0, null], ?Presence $presence = null,
+        ?Program $program = null,
+    ): DayPlan|Clash {
+        return $this->plan($now, $serve, $away, $presence)->solve(
+            $program ?? Cooks::on(Setting::Low), new Window(...$ready), new Window(...$past),
+        );
     }
 
     /** @param list<array{string, string}> $away */
     private function plan(string $now, string $serve, array $away, ?Presence $presence = null): BackwardPlan
     {
-        $presence ??= new Presence(array_map(static fn (array $a): Interval => new Interval(self::at($a[0]), self::at($a[1])), $away), '23:00', '06:30');
+        $presence ??= new Presence(
+            array_map(static fn (array $a): Interval => new Interval(self::at($a[0]), self::at($a[1])), $away), '23:00', '06:30',
+        );
 
         return new BackwardPlan(self::at($now), self::at($serve), People::alone($presence), 33, 20);
     }

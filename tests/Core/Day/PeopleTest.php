@@ -37,7 +37,9 @@ final class PeopleTest extends TestCase
 
     public function testANightShiftReachesIntoTheNextDay(): void
     {
-        $shift = Presence::usual([new Habit([3], '22:00', '06:00')], [], '00:00', '00:00', Days::at('18:00', '2026-11-25'), Days::at('19:00'));
+        $shift = Presence::usual(
+            [new Habit([3], '22:00', '06:00')], [], '00:00', '00:00', Days::at('18:00', '2026-11-25'), Days::at('19:00'),
+        );
 
         self::assertFalse($shift->isFree(Days::at('05:30'), Days::at('05:35')));
         self::assertTrue($shift->isFree(Days::at('06:00'), Days::at('22:30')));
@@ -45,7 +47,10 @@ final class PeopleTest extends TestCase
 
     public function testOneAfterTheOtherIsEnoughForALongTimeButNotForOneJob(): void
     {
-        $people = Days::people(new Presence([Days::between('18:00', '19:00')], '00:00', '00:00'), new Presence([Days::between('17:00', '18:00')], '00:00', '00:00'));
+        $people = Days::people(
+            new Presence([Days::between('18:00', '19:00')], '00:00', '00:00'),
+            new Presence([Days::between('17:00', '18:00')], '00:00', '00:00'),
+        );
 
         self::assertTrue($people->isFree(Days::at('17:30'), Days::at('18:30')));
         self::assertNull($people->who(Days::at('17:30'), Days::at('18:30')));
@@ -60,15 +65,21 @@ final class PeopleTest extends TestCase
             $from = Days::at('00:00')->modify('+'.(5 * $k).' minutes');
             $to = $from->modify('+5 minutes');
             self::assertSame($presence->isAsleep($from, $to), null === $where, $from->format('H:i'));
-            self::assertSame($presence->isFree($from, $to), Whereabouts::Home === $where || Whereabouts::Busy === $where, $from->format('H:i'));
-            self::assertSame($presence->isBusy($from, $to) && $presence->isFree($from, $to), Whereabouts::Busy === $where, $from->format('H:i'));
+            self::assertSame(
+                $presence->isFree($from, $to), Whereabouts::Home === $where || Whereabouts::Busy === $where, $from->format('H:i'),
+            );
+            self::assertSame(
+                $presence->isBusy($from, $to) && $presence->isFree($from, $to), Whereabouts::Busy === $where, $from->format('H:i'),
+            );
         }
     }
 
     public function testWhatIsLeftOfATimeWithoutAnother(): void
     {
         $whole = Days::between('08:00', '12:00');
-        $written = static fn (Interval $other): string => implode(' ', array_map(static fn (Interval $i): string => $i->from->format('H:i').'-'.$i->to->format('H:i'), $whole->without($other)));
+        $written = static fn (Interval $other): string => implode(
+            ' ', array_map(static fn (Interval $i): string => $i->from->format('H:i').'-'.$i->to->format('H:i'), $whole->without($other)),
+        );
 
         self::assertSame('08:00-09:00 10:00-12:00', $written(Days::between('09:00', '10:00')));
         self::assertSame('10:00-12:00', $written(Days::between('07:00', '10:00')));

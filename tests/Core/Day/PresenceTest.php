@@ -31,7 +31,9 @@ final class PresenceTest extends TestCase
     #[TestWith(['2026-11-26 07:42', 40, '2026-11-26 17:20'])]
     public function testTheFirstFreeMomentIsOnAGridOfFiveMinutes(string $from, int $minutes, string $free): void
     {
-        self::assertEquals(self::at($free), People::alone($this->presence())->firstFree(self::at($from), $minutes, self::at($from)->modify('+1 day')));
+        self::assertEquals(
+            self::at($free), People::alone($this->presence())->firstFree(self::at($from), $minutes, self::at($from)->modify('+1 day')),
+        );
     }
 
     public function testThereMayBeNone(): void

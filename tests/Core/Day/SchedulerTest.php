@@ -41,7 +41,9 @@ final class SchedulerTest extends TestCase
         $solved = 0;
         for ($case = 0; $case < 40; ++$case) {
             $jobs = self::randomJobs(mt_rand(2, 4));
-            $first = new Presence([self::between('18:30', '19:00')], '00:00', '00:00', [self::between('17:50', '18:'.(10 + 5 * mt_rand(0, 3)))]);
+            $first = new Presence(
+                [self::between('18:30', '19:00')], '00:00', '00:00', [self::between('17:50', '18:'.(10 + 5 * mt_rand(0, 3)))],
+            );
             $second = new Presence([self::between('17:30', '18:'.(10 + 5 * mt_rand(0, 4)))], '00:00', '00:00');
             $kitchen = new Kitchen(new People([new Person('a', 'A', $first), new Person('b', 'B', $second)]), mt_rand(1, 2), 1);
             $solved += self::assertCheapest($jobs, $kitchen, "case $case") ? 1 : 0;
@@ -67,7 +69,10 @@ final class SchedulerTest extends TestCase
 
     public function testTheSamePlanForTheSameDay(): void
     {
-        $plan = fn (): array => array_map(static fn (Placed $p): string => $p->job->id.$p->from->format('H:i'), $this->dinner(['mash', 'slaw', 'steamed-greens'])->placed ?? []);
+        $plan = fn (): array => array_map(
+            static fn (Placed $p): string => $p->job->id.$p->from->format('H:i'),
+            $this->dinner(['mash', 'slaw', 'steamed-greens'])->placed ?? [],
+        );
 
         self::assertSame($plan(), $plan());
     }
@@ -102,7 +107,10 @@ final class SchedulerTest extends TestCase
     {
         $zone = new \DateTimeZone('Europe/Vienna');
         foreach (['2027-03-28 04:00' => '01:00', '2026-10-25 04:00' => '02:00'] as $serve => $from) {
-            $scheduler = new Scheduler(new Kitchen(self::awake()), new \DateTimeImmutable(substr($serve, 0, 10).' 00:00', $zone), new \DateTimeImmutable($serve, $zone));
+            $scheduler = new Scheduler(
+                new Kitchen(self::awake()), new \DateTimeImmutable(substr($serve, 0, 10).' 00:00', $zone),
+                new \DateTimeImmutable($serve, $zone),
+            );
             $placed = $scheduler->schedule([new Job('long', 'simmer', [], 120, false, 1)])->placed[0] ?? null;
 
             self::assertNotNull($placed);
@@ -122,13 +130,17 @@ final class SchedulerTest extends TestCase
     public function testJobsThatWaitForAMissingOneAreARefusedMistake(): void
     {
         $this->expectException(\LogicException::class);
-        (new Scheduler(new Kitchen(self::awake()), self::at('12:00'), self::at('19:00')))->schedule([new Job('a', 'x', [], 5, true, next: 'nowhere')]);
+        (new Scheduler(
+            new Kitchen(self::awake()), self::at('12:00'), self::at('19:00'),
+        ))->schedule([new Job('a', 'x', [], 5, true, next: 'nowhere')]);
     }
 
     public function testWhatIsReservedIsLeftAlone(): void
     {
         $sauce = new Placed(new Job('sauce', 'sauce', [], 20, true, 1), self::at('18:40'), self::at('19:00'), self::awake()->persons[0]);
-        $schedule = (new Scheduler(new Kitchen(self::awake()), self::at('12:00'), self::at('19:00'), [$sauce]))->schedule(Sides::load()->find('mash')?->jobs(4) ?? []);
+        $schedule = (new Scheduler(
+            new Kitchen(self::awake()), self::at('12:00'), self::at('19:00'), [$sauce],
+        ))->schedule(Sides::load()->find('mash')?->jobs(4) ?? []);
 
         self::assertNotNull($schedule);
         foreach ($schedule->placed as $placed) {
@@ -161,7 +173,10 @@ final class SchedulerTest extends TestCase
         }
         for ($t = self::at('08:00'); $t < $serve; $t = $t->modify('+5 minutes')) {
             $now = array_filter($schedule->placed, static fn (Placed $p): bool => $p->from <= $t && $t < $p->to);
-            $hands = array_map(static fn (Placed $p): string => $p->person->id ?? '', array_filter($now, static fn (Placed $p): bool => null !== $p->person));
+            $hands = array_map(
+                static fn (Placed $p): string => $p->person->id ?? '',
+                array_filter($now, static fn (Placed $p): bool => null !== $p->person),
+            );
             self::assertSame(\count($hands), \count(array_unique($hands)));
             self::assertLessThanOrEqual($kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $now)));
             self::assertLessThanOrEqual($kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $now)));
@@ -173,9 +188,14 @@ final class SchedulerTest extends TestCase
     {
         $jobs = [];
         for ($k = 0; $k < $count; ++$k) {
-            $next = $k > 0 && 0 === mt_rand(0, 2) && !\in_array('j'.($k - 1), array_map(static fn (Job $j): ?string => $j->next, $jobs), true) ? 'j'.($k - 1) : null;
+            $next = $k > 0 && 0 === mt_rand(0, 2) && !\in_array(
+                'j'.($k - 1), array_map(static fn (Job $j): ?string => $j->next, $jobs), true,
+            ) ? 'j'.($k - 1) : null;
             $waits = 5 * mt_rand(0, 4);
-            $jobs[] = new Job("j$k", 'x', [], 5 * mt_rand(1, 4), 0 !== mt_rand(0, 3), mt_rand(0, 1), mt_rand(0, 1), $waits, $next, rests: 0 === mt_rand(0, 3) ? min(10, $waits) : 0);
+            $jobs[] = new Job(
+                "j$k", 'x', [], 5 * mt_rand(1, 4), 0 !== mt_rand(0, 3), mt_rand(0, 1), mt_rand(0, 1), $waits, $next,
+                rests: 0 === mt_rand(0, 3) ? min(10, $waits) : 0,
+            );
         }
 
         return $jobs;

@@ -28,7 +28,9 @@ final class SidesTest extends TestCase
 
     public function testMoreServingsNeverTakeLessTime(): void
     {
-        $minutes = static fn (Side $side, int $servings): int => array_sum(array_map(static fn (Job $j): int => $j->minutes, $side->jobs($servings)));
+        $minutes = static fn (Side $side, int $servings): int => array_sum(array_map(
+            static fn (Job $j): int => $j->minutes, $side->jobs($servings),
+        ));
         foreach (Sides::load()->all() as $side) {
             self::assertLessThanOrEqual($minutes($side, 12), $minutes($side, 2), $side->id);
         }
@@ -38,10 +40,15 @@ final class SidesTest extends TestCase
     public function testADishOfOnesOwnIsWorkThenCookingOrOneOfThem(): void
     {
         $both = Side::own('own0', 'apple sauce', 10, 20, true, false)->jobs(4);
-        self::assertSame([['own-work', 10, true, 0], ['own-cook', 20, false, 1]], array_map(static fn (Job $j): array => [$j->code, $j->minutes, $j->hands, $j->rings], $both));
+        self::assertSame(
+            [['own-work', 10, true, 0], ['own-cook', 20, false, 1]],
+            array_map(static fn (Job $j): array => [$j->code, $j->minutes, $j->hands, $j->rings], $both),
+        );
         self::assertSame('own0-1', $both[0]->next);
 
-        self::assertSame(['own-work'], array_map(static fn (Job $j): string => $j->code, Side::own('own1', 'radishes', 5, 0, false, false)->jobs(4)));
+        self::assertSame(
+            ['own-work'], array_map(static fn (Job $j): string => $j->code, Side::own('own1', 'radishes', 5, 0, false, false)->jobs(4)),
+        );
         self::assertSame([1], array_map(static fn (Job $j): int => $j->ovens, Side::own('own2', 'pie', 0, 40, false, true)->jobs(4)));
         self::assertSame([], Side::own('own3', 'bread', 0, 0, false, false)->jobs(4));
     }

@@ -47,7 +47,9 @@ final class RescueTest extends TestCase
         self::assertEqualsWithDelta(500 * 0.045, (500 + $water) * 0.016, 1e-9);
         self::assertSame(0.0, Rescue::tooThick(500, Thickness::CoatsSpoon, Thickness::Stew));
 
-        self::assertEqualsWithDelta(500 * (0.030 - 0.016), Rescue::tooThin(500, Thickness::CoatsSpoon, Thickness::Gravy, Thickener::CornStarch)->grams, 1e-9);
+        self::assertEqualsWithDelta(
+            500 * (0.030 - 0.016), Rescue::tooThin(500, Thickness::CoatsSpoon, Thickness::Gravy, Thickener::CornStarch)->grams, 1e-9,
+        );
     }
 
     public function testFatComesOffByVolume(): void

@@ -124,7 +124,9 @@ final class SimulationTest extends TestCase
     {
         $previous = 0.0;
         foreach ([0, 1, 2, 5, 10, 20] as $minutes) {
-            $fork = (new Simulation())->run(Cooks::chuck(events: $minutes > 0 ? [Cooks::lift(4, $minutes)] : []), new Deviation(), 20)->doneness[1];
+            $fork = (new Simulation())->run(
+                Cooks::chuck(events: $minutes > 0 ? [Cooks::lift(4, $minutes)] : []), new Deviation(), 20,
+            )->doneness[1];
             self::assertGreaterThan($previous, $fork);
             $previous = $fork;
         }
@@ -134,7 +136,9 @@ final class SimulationTest extends TestCase
     {
         $simulation = new Simulation();
         $plain = $simulation->run(Cooks::chuck(), new Deviation(), 20)->doneness[1];
-        $cut = $simulation->run(Cooks::chuck(events: [new PowerCut(Duration::hours(2), Duration::minutes(45))]), new Deviation(), 20)->doneness[1];
+        $cut = $simulation->run(
+            Cooks::chuck(events: [new PowerCut(Duration::hours(2), Duration::minutes(45))]), new Deviation(), 20,
+        )->doneness[1];
         $heavier = $simulation->run(Cooks::chuck(1.8), new Deviation(), 20)->doneness[1];
 
         self::assertGreaterThan($plain + 0.5, $cut);
@@ -143,7 +147,9 @@ final class SimulationTest extends TestCase
 
     public function testWatchedMomentsAreSampledEvenAfterTheMeatIsPastItsBest(): void
     {
-        $course = (new Simulation())->run(Cooks::chuck(program: Cooks::on(Setting::High)), new Deviation(), 16, watched: [3600 * 12.5, 3600 * 1.79]);
+        $course = (new Simulation())->run(
+            Cooks::chuck(program: Cooks::on(Setting::High)), new Deviation(), 16, watched: [3600 * 12.5, 3600 * 1.79],
+        );
 
         self::assertGreaterThan(90, $course->seen[0]->coreCelsius);
         self::assertEqualsWithDelta(60, $course->seen[1]->coreCelsius, 1.0);

@@ -65,7 +65,9 @@ final class SofteningTest extends TestCase
     {
         $course = self::course();
 
-        self::assertEqualsWithDelta(Softening::minutes($course, 0, 8), Softening::minutes($course, 0, 3.21) + Softening::minutes($course, 3.21, 8), 1e-6);
+        self::assertEqualsWithDelta(
+            Softening::minutes($course, 0, 8), Softening::minutes($course, 0, 3.21) + Softening::minutes($course, 3.21, 8), 1e-6,
+        );
         self::assertSame(0.0, Softening::minutes($course, 5, 5));
     }
 

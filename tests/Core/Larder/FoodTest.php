@@ -52,7 +52,10 @@ final class FoodTest extends TestCase
 
     public function testWhenAFoodGoesInFollowsItsKind(): void
     {
-        self::assertSame([Adding::Start, Adding::Late, Adding::End, Adding::Apart, Adding::Base], array_map(static fn (string $id): Adding => self::food($id)->adding, ['carrot', 'peas', 'cream', 'rice', 'garlic']));
+        self::assertSame(
+            [Adding::Start, Adding::Late, Adding::End, Adding::Apart, Adding::Base],
+            array_map(static fn (string $id): Adding => self::food($id)->adding, ['carrot', 'peas', 'cream', 'rice', 'garlic']),
+        );
         foreach (Larder::load()->all() as $food) {
             self::assertTrue(Role::Dairy !== $food->role || Adding::End === $food->adding, $food->id);
             self::assertTrue(Adding::Late !== $food->adding || null !== $food->lateMinutes, $food->id);

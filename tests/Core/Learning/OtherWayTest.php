@@ -33,7 +33,10 @@ final class OtherWayTest extends TestCase
     {
         $joint = Cooks::joint('beef-chuck', 1.3, $pieces);
 
-        self::assertEqualsWithDelta(0.0, log(self::way($method, $hours, 150)->impliedNeed($joint, Doneness::Fork) / $joint->cut->needHours), OtherWay::SIGMA_OF_RECIPE);
+        self::assertEqualsWithDelta(
+            0.0, log(self::way($method, $hours, 150)->impliedNeed($joint, Doneness::Fork) / $joint->cut->needHours),
+            OtherWay::SIGMA_OF_RECIPE,
+        );
     }
 
     public function testTheTwoDirectionsAreInverse(): void
@@ -53,8 +56,12 @@ final class OtherWayTest extends TestCase
 
         self::assertLessThan($oven->hoursFrom($joint, Doneness::Fork, 0, 80), $oven->hoursFrom($joint, Doneness::Fork, 2, 80));
         self::assertSame(0.0, $oven->hoursFrom($joint, Doneness::Fork, 9, 80));
-        self::assertLessThan($oven->hoursFrom($joint, Doneness::Fork, 1, 80), self::way(Method::Pressure, 1)->hoursFrom($joint, Doneness::Fork, 1, 80));
-        self::assertLessThan(self::way(Method::Oven, 1, 110)->hoursFrom($joint, Doneness::Fork, 1, 80), $oven->hoursFrom($joint, Doneness::Fork, 1, 80));
+        self::assertLessThan(
+            $oven->hoursFrom($joint, Doneness::Fork, 1, 80), self::way(Method::Pressure, 1)->hoursFrom($joint, Doneness::Fork, 1, 80),
+        );
+        self::assertLessThan(
+            self::way(Method::Oven, 1, 110)->hoursFrom($joint, Doneness::Fork, 1, 80), $oven->hoursFrom($joint, Doneness::Fork, 1, 80),
+        );
     }
 
     public function testAtHeightTheHobTakesLonger(): void
@@ -62,7 +69,9 @@ final class OtherWayTest extends TestCase
         $joint = Cooks::joint('beef-chuck', 1.3);
         $high = new OtherWay(new OriginalMethod(Method::Hob, 1), new Room(Temperature::celsius(20), 1500), Mass::kilograms(3));
 
-        self::assertGreaterThan(self::way(Method::Hob, 1)->hoursFrom($joint, Doneness::Fork, 0, 40), $high->hoursFrom($joint, Doneness::Fork, 0, 40));
+        self::assertGreaterThan(
+            self::way(Method::Hob, 1)->hoursFrom($joint, Doneness::Fork, 0, 40), $high->hoursFrom($joint, Doneness::Fork, 0, 40),
+        );
     }
 
     public function testTwoEstimatesAreCombinedByTheirCertainty(): void

@@ -24,7 +24,10 @@ final class PosteriorTest extends TestCase
     public function testToughMeatIsLearnedAsANeedNotAsAWeakCooker(): void
     {
         // The liquid is as warm as expected, the meat tight long after its time.
-        $outcome = self::after(new ForkTest(Duration::hours(9.5), ForkAnswer::Resists), new ProbeReading(Duration::hours(3), ProbePlace::Liquid, Temperature::celsius(79.4)));
+        $outcome = self::after(
+            new ForkTest(Duration::hours(9.5), ForkAnswer::Resists),
+            new ProbeReading(Duration::hours(3), ProbePlace::Liquid, Temperature::celsius(79.4)),
+        );
         $need = Posterior::prior(0.18)->after($outcome, LearnedFactor::Need);
         $heat = Posterior::prior(0.08)->after($outcome, LearnedFactor::Heat);
 

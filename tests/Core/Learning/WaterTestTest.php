@@ -99,9 +99,13 @@ final class WaterTestTest extends TestCase
      */
     private static function simulated(float $heat, float $loss, array $hours): array
     {
-        $setup = new Setup(self::cooker(), new Room(Temperature::celsius(21)), Temperature::celsius(21), Cooks::joint('beef-chuck', 0.05, startCelsius: 16),
+        $setup = new Setup(
+            self::cooker(), new Room(Temperature::celsius(21)), Temperature::celsius(21),
+            Cooks::joint('beef-chuck', 0.05, startCelsius: 16),
             [new Content(Mass::kilograms(2.8), 4180, Temperature::celsius(16))], Cooks::on(Setting::Low));
-        $course = (new Simulation())->run($setup, new Deviation($heat, $loss), 12, watched: array_map(static fn (float $h): float => $h * 3600, $hours));
+        $course = (new Simulation())->run(
+            $setup, new Deviation($heat, $loss), 12, watched: array_map(static fn (float $h): float => $h * 3600, $hours),
+        );
 
         return array_map(static fn (float $hour, $sample): array => [$hour, $sample->potCelsius], $hours, $course->seen);
     }

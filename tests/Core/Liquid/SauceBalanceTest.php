@@ -30,7 +30,9 @@ use PHPUnit\Framework\TestCase;
 
 final class SauceBalanceTest extends TestCase
 {
-    private const LINES = ['2 onions', '3 carrots', '250 ml white wine', '300 ml water', '700 ml chicken stock', '1 tsp salt', '100 g lentils'];
+    private const LINES = [
+        '2 onions', '3 carrots', '250 ml white wine', '300 ml water', '700 ml chicken stock', '1 tsp salt', '100 g lentils',
+    ];
 
     #[TestWith([50.0, 0.0, 0.0])]
     #[TestWith([62.5, 0.0, 0.13])]
@@ -64,12 +66,20 @@ final class SauceBalanceTest extends TestCase
     public function testARecipeForASlowCookerGetsItsOwnLiquidBack(float $evaporated, float $meatScale): void
     {
         $plan = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
-            ->solve(Cooks::joint('lamb-shoulder', 1.4), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(), LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated));
+            ->solve(
+                Cooks::joint('lamb-shoulder', 1.4), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
+                LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
+            );
         $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
-            ->solve(Cooks::joint('lamb-shoulder', 1.4), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(), LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated));
+            ->solve(
+                Cooks::joint('lamb-shoulder', 1.4), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
+                LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
+            );
 
         self::assertEqualsWithDelta(500, $plan->load, 25);
-        self::assertSame($meatScale <=> 1.0, round($other->load) <=> round($plan->load), 'more meat in the recipe than here gave it more juice');
+        self::assertSame(
+            $meatScale <=> 1.0, round($other->load) <=> round($plan->load), 'more meat in the recipe than here gave it more juice',
+        );
         self::assertEqualsWithDelta($plan->target, $plan->atEnd->total, 5.0);
     }
 
@@ -125,7 +135,10 @@ final class SauceBalanceTest extends TestCase
     public function testAFloorASaucePersonIsKept(): void
     {
         $ingredients = self::ingredients(['100 ml chicken stock', '200 g barley']);
-        $plan = (new SauceBalance($ingredients, 6, false))->solve(Cooks::joint('lamb-shoulder', 0.6), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices, new PotEnd(95, 3, 110));
+        $plan = (new SauceBalance($ingredients, 6, false))->solve(
+            Cooks::joint('lamb-shoulder', 0.6), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices,
+            new PotEnd(95, 3, 110),
+        );
 
         self::assertTrue($plan->targetIsFloor);
         self::assertSame(360.0, $plan->target);
@@ -174,7 +187,10 @@ final class SauceBalanceTest extends TestCase
     /** @param list<Ingredient>|null $ingredients */
     private function plan(LevelSchool $school, ?array $ingredients = null): SaucePlan
     {
-        return (new SauceBalance($ingredients ?? self::ingredients(self::LINES), 4, true))->solve(Cooks::joint('lamb-shoulder', 1.4), 1, new OriginalMethod(Method::Oven, 3, 150), 100, $this->geometry(), $school, new PotEnd(95, 3, 110));
+        return (new SauceBalance($ingredients ?? self::ingredients(self::LINES), 4, true))->solve(
+            Cooks::joint('lamb-shoulder', 1.4), 1, new OriginalMethod(Method::Oven, 3, 150), 100, $this->geometry(), $school,
+            new PotEnd(95, 3, 110),
+        );
     }
 
     private function geometry(): PotGeometry

@@ -53,7 +53,10 @@ final class UnitSystemTest extends TestCase
                 self::assertFalse(null !== $unit->grams() && null !== $unit->millilitres($system), $unit->value);
             }
         }
-        self::assertSame([Unit::Bottle, Unit::Tin, Unit::Jar, Unit::Carton, Unit::Packet], array_values(array_filter(Unit::cases(), static fn (Unit $u): bool => $u->isContainer())));
+        self::assertSame(
+            [Unit::Bottle, Unit::Tin, Unit::Jar, Unit::Carton, Unit::Packet],
+            array_values(array_filter(Unit::cases(), static fn (Unit $u): bool => $u->isContainer())),
+        );
     }
 
     #[TestWith(['1 stick butter', 113.0])]

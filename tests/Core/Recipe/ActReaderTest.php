@@ -21,7 +21,9 @@ final class ActReaderTest extends TestCase
     #[TestWith(['Remove it, and in the same fat soften the onions until golden.', false, ['fry-base']])]
     #[TestWith(['Wine in, let it bubble down to a third.', false, ['boil-down']])]
     #[TestWith(['Do not brown the meat.', false, ['other']])]
-    #[TestWith(['Lift out the shanks, strain the sauce, skim off the fat and boil it down by half.', true, ['lift', 'strain', 'skim', 'reduce']])]
+    #[TestWith([
+        'Lift out the shanks, strain the sauce, skim off the fat and boil it down by half.', true, ['lift', 'strain', 'skim', 'reduce'],
+    ])]
     #[TestWith(['Fish out the bay leaves and the string.', true, ['take-out']])]
     #[TestWith(['Season with fish sauce.', true, ['season-to-taste']])]
     #[TestWith(['When a fork twists easily, lift the pork to a tray and shred it.', true, ['lift', 'shred']])]
@@ -40,7 +42,9 @@ final class ActReaderTest extends TestCase
     {
         $reader = new ActReader(ActTable::load());
         $kinds = [];
-        foreach (['Meanwhile boil the potatoes for 20 minutes.', 'Fry in butter until golden.', 'Lift out the meat and boil the sauce hard.'] as $k => $sentence) {
+        foreach ([
+            'Meanwhile boil the potatoes for 20 minutes.', 'Fry in butter until golden.', 'Lift out the meat and boil the sauce hard.',
+        ] as $k => $sentence) {
             $kinds[] = array_map(static fn (Act $a): string => $a->kind->value, $reader->read($sentence, "s$k", new Naming([]), [], true));
         }
 

@@ -34,7 +34,8 @@ final class CorpusTest extends TestCase
             [$line, $amount, $food, $grams] = [...explode('|', $row), null];
             $read = $reader->read((string) $line);
             $lines[] = $line;
-            if (self::amount($read) !== $amount || (null !== $grams && abs((float) $read->grams - (float) $grams) > 0.02 * (float) $grams)) {
+            if (self::amount($read) !== $amount
+                || (null !== $grams && abs((float) $read->grams - (float) $grams) > 0.02 * (float) $grams)) {
                 $wrongAmounts[] = "$line: $amount, read ".self::amount($read)." ($read->grams g)";
             }
             if (self::food($read) !== $food) {
@@ -51,7 +52,9 @@ final class CorpusTest extends TestCase
     public static function recipes(): iterable
     {
         foreach (glob(__DIR__.'/corpus/recipes/*.txt') ?: [] as $file) {
-            yield basename($file, '.txt') => [(string) file_get_contents($file), file(str_replace('.txt', '.expected', $file), \FILE_IGNORE_NEW_LINES) ?: []];
+            yield basename($file, '.txt') => [
+                (string) file_get_contents($file), file(str_replace('.txt', '.expected', $file), \FILE_IGNORE_NEW_LINES) ?: [],
+            ];
         }
     }
 
@@ -63,9 +66,13 @@ final class CorpusTest extends TestCase
         [$title, $serves, $original] = explode('|', (string) array_shift($expected));
         $found = array_map(static fn (Ingredient $i): string => self::amount($i).'|'.self::food($i), $reading->ingredients);
         $corrections = max(\count(array_diff($expected, $found)), \count(array_diff($found, $expected)))
-            + ($title === $reading->title ? 0 : 1) + ($serves === (string) ($reading->serves ?? '-') ? 0 : 1) + ($original === self::original($reading) ? 0 : 1);
+            + ($title === $reading->title ? 0 : 1)
+                + ($serves === (string) ($reading->serves ?? '-') ? 0 : 1) + ($original === self::original($reading) ? 0 : 1);
 
-        self::assertLessThanOrEqual(self::MOST_CORRECTIONS, $corrections, implode("\n", [$reading->title, (string) $reading->serves, self::original($reading), ...$found]));
+        self::assertLessThanOrEqual(
+            self::MOST_CORRECTIONS, $corrections,
+            implode("\n", [$reading->title, (string) $reading->serves, self::original($reading), ...$found]),
+        );
     }
 
     /** @param list<string> $expected */
@@ -101,7 +108,9 @@ final class CorpusTest extends TestCase
         }
         $number = static fn (float $value): string => (string) round($value, 4);
 
-        return trim($number($i->amount->low).($i->amount->high > $i->amount->low ? '-'.$number($i->amount->high) : '').' '.$i->amount->unit?->value);
+        return trim(
+            $number($i->amount->low).($i->amount->high > $i->amount->low ? '-'.$number($i->amount->high) : '').' '.$i->amount->unit?->value,
+        );
     }
 
     private static function food(Ingredient $i): string
@@ -113,6 +122,12 @@ final class CorpusTest extends TestCase
     {
         $original = $reading->original;
 
-        return null === $original ? '-' : trim($original->method->value.' '.round($original->hours, 2).' '.(null === $original->ovenCelsius ? '' : round($original->ovenCelsius)));
+        return null === $original
+            ? '-'
+            : trim(
+                $original->method->value
+                    .' '.round($original->hours, 2)
+                    .' '.(null === $original->ovenCelsius ? '' : round($original->ovenCelsius)),
+            );
     }
 }

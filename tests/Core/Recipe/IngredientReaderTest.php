@@ -92,7 +92,10 @@ final class IngredientReaderTest extends TestCase
     {
         $read = self::$reader->fromParts('a handful of gluggles', 7, '250 g', 'gluggles', Role::Vegetable);
 
-        self::assertSame([250.0, Role::Vegetable, 1.0, 'a handful of gluggles', 7], [$read->grams, $read->role, $read->confidence, $read->source, $read->line]);
+        self::assertSame(
+            [250.0, Role::Vegetable, 1.0, 'a handful of gluggles', 7],
+            [$read->grams, $read->role, $read->confidence, $read->source, $read->line],
+        );
     }
 
     public function testOnlyWhatIsForServingIsOptional(): void

@@ -14,7 +14,10 @@ use PHPUnit\Framework\TestCase;
 
 final class NamingTest extends TestCase
 {
-    private const LINES = ['1 kg beef shin', '2 large onions', '3 carrots', '400 ml beef stock', '2 tins tomatoes', '1 tsp fennel seeds', '200 g crème fraîche'];
+    private const LINES = [
+        '1 kg beef shin', '2 large onions', '3 carrots', '400 ml beef stock', '2 tins tomatoes', '1 tsp fennel seeds',
+        '200 g crème fraîche',
+    ];
 
     /** @return iterable<string, array{string, list<int>}> sentence, places in LINES */
     public static function sentences(): iterable

@@ -95,7 +95,9 @@ final class NumberTest extends TestCase
 
     public function testEveryUnitKnowsItsSpelling(): void
     {
-        foreach (['kg', 'grams', 'ounces', 'pounds', 'litres', 'tablespoons', 'cups', 'pints', 'cans', 'pinches', 'bunches', 'splash', 'handful'] as $word) {
+        foreach ([
+            'kg', 'grams', 'ounces', 'pounds', 'litres', 'tablespoons', 'cups', 'pints', 'cans', 'pinches', 'bunches', 'splash', 'handful',
+        ] as $word) {
             self::assertNotNull(Unit::spelled($word), $word);
         }
         self::assertNull(Unit::spelled('parsecs'));

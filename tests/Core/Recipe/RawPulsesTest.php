@@ -59,7 +59,10 @@ final class RawPulsesTest extends TestCase
     #[TestWith(['tinned kidney beans', false])]
     public function testWhatTheHouseRemembersHidesNone(string $food, bool $ignored): void
     {
-        $vocabulary = new Vocabulary(['dried kidney beans' => ['food' => $food, 'role' => null, 'ignored' => $ignored], 'kidney beans' => ['food' => $food, 'role' => null, 'ignored' => $ignored]]);
+        $vocabulary = new Vocabulary([
+            'dried kidney beans' => ['food' => $food, 'role' => null, 'ignored' => $ignored],
+            'kidney beans' => ['food' => $food, 'role' => null, 'ignored' => $ignored],
+        ]);
         $reader = (new IngredientReader(Larder::load(), Cuts::load()))->for(UnitSystem::Metric, $vocabulary);
 
         foreach (['250 g dried kidney beans', '300 g kidney beans, soaked overnight'] as $line) {
@@ -79,7 +82,9 @@ final class RawPulsesTest extends TestCase
 
         self::assertSame(['boil-beans'], array_column(Rules::pulses([$made], []), 'rule'));
         self::assertSame([], Rules::pulses([$tinned], []));
-        self::assertSame(['boil-beans'], array_column(Rules::pulses([], [$reader->read('250 g dried kidney beans')]), 'rule'), 'marked as no ingredient');
+        self::assertSame(
+            ['boil-beans'], array_column(Rules::pulses([], [$reader->read('250 g dried kidney beans')]), 'rule'), 'marked as no ingredient',
+        );
         self::assertSame(['boil-beans'], array_column(Rules::pulses([$reader->read('250 g dried kidney beans, optional')], []), 'rule'));
         self::assertSame(['soak-pulses'], array_column(Rules::pulses([$reader->read('300 g dried chickpeas')], []), 'rule'));
     }
@@ -90,6 +95,8 @@ final class RawPulsesTest extends TestCase
     #[TestWith(['200 g frozen peas', false])]
     public function testFrozenMeatIsRead(string $line, bool $frozen): void
     {
-        self::assertSame($frozen, \in_array(Doubt::Frozen, (new IngredientReader(Larder::load(), Cuts::load()))->read($line)->doubts, true));
+        self::assertSame(
+            $frozen, \in_array(Doubt::Frozen, (new IngredientReader(Larder::load(), Cuts::load()))->read($line)->doubts, true),
+        );
     }
 }

@@ -52,7 +52,10 @@ final class ReadingTest extends TestCase
 
     public function testOneLineMayHoldSeveralIngredients(): void
     {
-        $foods = static fn (string $line): array => array_map(static fn (Ingredient $i): ?string => $i->food?->id, \array_slice(self::read("1 kg beef shin\n500 ml beef stock\n$line")->ingredients, 2));
+        $foods = static fn (string $line): array => array_map(
+            static fn (Ingredient $i): ?string => $i->food?->id,
+            \array_slice(self::read("1 kg beef shin\n500 ml beef stock\n$line")->ingredients, 2),
+        );
 
         self::assertSame(['onion', 'carrot'], $foods('2 onions and 3 carrots'));
         self::assertSame(['onion', 'celery', 'leek'], $foods('1 onion, 2 sticks of celery, 1 leek'));
@@ -98,12 +101,18 @@ final class ReadingTest extends TestCase
         self::assertSame(Role::Unknown, $reader->read('a handful of gluggles')->role);
     }
 
-    /** @return iterable<string, array{string, bool, string|null, string|null, string|null, float|null}> sentence, a side, hob, setting, until, °C */
+    /**
+     * @return iterable<string, array{string, bool, string|null, string|null, string|null, float|null}> sentence, a side, hob, setting,
+     *                                                                                                  until, °C
+     */
     public static function details(): iterable
     {
         $rows = [
             ['Sear the shanks, 4 minutes a side, over a high heat.', true, 'high', null, null, null],
-            ['Fry the onions over medium-low heat until soft and golden, 15 minutes.', false, 'medium-low', null, 'until soft and golden', null],
+            [
+                'Fry the onions over medium-low heat until soft and golden, 15 minutes.', false, 'medium-low', null,
+                'until soft and golden', null,
+            ],
             ['Cook in the slow cooker on low for 8 hours.', false, null, 'low', null, null],
             ['Set the slow cooker to high and cook for 4 hours.', false, null, 'high', null, null],
             ['Cover and cook at 150 for 3 hours, until a fork slides in.', false, null, null, 'until a fork slides in', 150.0],
@@ -118,8 +127,9 @@ final class ReadingTest extends TestCase
     }
 
     #[DataProvider('details')]
-    public function testAStepsDetails(string $sentence, bool $perSide, ?string $hob, ?string $setting, ?string $until, ?float $celsius): void
-    {
+    public function testAStepsDetails(
+        string $sentence, bool $perSide, ?string $hob, ?string $setting, ?string $until, ?float $celsius,
+    ): void {
         $step = (new StepReader(Misheard::load()))->read($sentence, 1);
 
         self::assertSame([$perSide, $hob, $setting, $until], [$step->perSide, $step->hob, $step->setting, $step->until]);
@@ -128,7 +138,10 @@ final class ReadingTest extends TestCase
 
     public function testAStepKnowsItsIngredientsAndItsVessel(): void
     {
-        $reading = self::read("1 kg beef shin\n2 onions\n3 carrots\n500 ml stout\n\nMethod\nBrown the meat in a large pan. Add the carrots and the onion to the pot. Pour the stout over.");
+        $reading = self::read(
+            "1 kg beef shin\n2 onions\n3 carrots\n500 ml stout\n\nMethod\nBrown the meat in a large pan. Add the carrots and the onion to"
+                .' the pot. Pour the stout over.',
+        );
 
         self::assertSame([[0], [1, 2], [3]], array_map(static fn (Step $s): array => $s->ingredients, $reading->steps));
         self::assertSame('pan', $reading->steps[0]->vessel);
@@ -136,7 +149,10 @@ final class ReadingTest extends TestCase
 
     public function testStoriesNotesAndNutritionAreShownAsNotRead(): void
     {
-        $reading = self::read("Shin\n\nMy neighbour swears by it and so does her dog.\n\nServes 4\n1 kg beef shin\n2 onions\n500 ml stock\nSkip the oil here\n\nBrown the shin.\nCook gently for 3 hours.\n\nNotes\nFreezes well.\nNutrition\nCalories: 400");
+        $reading = self::read(
+            "Shin\n\nMy neighbour swears by it and so does her dog.\n\nServes 4\n1 kg beef shin\n2 onions\n500 ml stock\nSkip the oil"
+                ." here\n\nBrown the shin.\nCook gently for 3 hours.\n\nNotes\nFreezes well.\nNutrition\nCalories: 400",
+        );
         $unread = array_column($reading->unread, 'source');
 
         foreach (['My neighbour swears by it and so does her dog.', 'Skip the oil here', 'Freezes well.', 'Calories: 400'] as $line) {
@@ -149,7 +165,10 @@ final class ReadingTest extends TestCase
 
     public function testALiquidThatOnlyTheMethodNamesIsFound(): void
     {
-        $reading = self::read("Ingredients\n1 kg beef shin\n2 onions\n1 tsp salt\n\nMethod\nBrown the shin. Pour in 600 ml water and simmer for 3 hours. Stir in a spoonful of water.");
+        $reading = self::read(
+            "Ingredients\n1 kg beef shin\n2 onions\n1 tsp salt\n\nMethod\nBrown the shin. Pour in 600 ml water and simmer for 3 hours."
+                .' Stir in a spoonful of water.',
+        );
         $water = $reading->ingredients[3];
 
         self::assertSame(['water', 600.0], [$water->food?->id, $water->millilitres]);

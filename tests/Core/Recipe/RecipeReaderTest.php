@@ -47,13 +47,18 @@ final class RecipeReaderTest extends TestCase
         self::assertSame(4, $reading->serves);
         self::assertCount(7, $reading->ingredients);
         self::assertSame('goat-shoulder', $reading->ingredients[0]->cut?->id);
-        self::assertEquals([Method::Oven, 3.25, 160.0], [$reading->original?->method, $reading->original?->hours, $reading->original?->ovenCelsius]);
+        self::assertEquals(
+            [Method::Oven, 3.25, 160.0], [$reading->original?->method, $reading->original?->hours, $reading->original?->ovenCelsius],
+        );
         self::assertContains(StepKind::Brown, array_map(static fn (Step $s): StepKind => $s->kind, $reading->steps));
     }
 
     public function testWithoutHeadingsTheLinesSpeakForThemselves(): void
     {
-        $reading = $this->read("Shin with barley\n800 g beef shin\n150 g pearl barley\n1 litre beef stock\n2 carrots\nPut everything in a heavy pot, cover, and simmer on a low heat for 3 hours.\n");
+        $reading = $this->read(
+            "Shin with barley\n800 g beef shin\n150 g pearl barley\n1 litre beef stock\n2 carrots\nPut everything in a heavy pot, cover,"
+                ." and simmer on a low heat for 3 hours.\n",
+        );
 
         self::assertCount(4, $reading->ingredients);
         self::assertEquals([Method::Hob, 3.0], [$reading->original?->method, $reading->original?->hours]);
@@ -84,7 +89,9 @@ final class RecipeReaderTest extends TestCase
             $original = $this->read("Ingredients\n1 kg beef chuck\n2 onions\nMethod\n$sentence.")->original;
             self::assertSame($method, $original?->method, $sentence);
             self::assertEqualsWithDelta($hours, $original->hours, 0.01, $sentence);
-            null === $celsius ? self::assertNull($original->ovenCelsius) : self::assertEqualsWithDelta($celsius, $original->ovenCelsius, 0.1, $sentence);
+            null === $celsius
+                ? self::assertNull($original->ovenCelsius)
+                : self::assertEqualsWithDelta($celsius, $original->ovenCelsius, 0.1, $sentence);
         }
     }
 
@@ -96,8 +103,16 @@ final class RecipeReaderTest extends TestCase
         yield 'a letter' => ["Dear council,\nthe lamp at the corner of the mill street has been out since spring.\nYours", 'no-recipe'];
         yield 'a shopping list' => ["Shopping list\nmilk\ncat food\nbeef shin 1kg\ncarrots\nbin bags", 'no-recipe'];
         yield 'a menu' => ["Menu\nStarters\nleek soup 6.50\nMains\nbraised shin of beef 17.00\nshoulder of lamb 19.50", 'no-recipe'];
-        yield 'German' => ["Schweinebraten\n1 kg Schweineschulter\n2 Zwiebeln\nSalz und Pfeffer\nDas Fleisch mit Salz und Pfeffer einreiben und in einem Topf mit den Zwiebeln anbraten. Dann mit Wasser etwa 2 Stunden schmoren lassen.", 'another-language'];
-        yield 'French' => ["Daube\n1 kg de boeuf\n2 oignons\nFaire revenir la viande avec les oignons dans une cocotte, ajouter du vin et laisser mijoter pendant 3 heures avec du sel et du poivre.", 'another-language'];
+        yield 'German' => [
+            "Schweinebraten\n1 kg Schweineschulter\n2 Zwiebeln\nSalz und Pfeffer\nDas Fleisch mit Salz und Pfeffer einreiben und in einem"
+                .' Topf mit den Zwiebeln anbraten. Dann mit Wasser etwa 2 Stunden schmoren lassen.',
+            'another-language',
+        ];
+        yield 'French' => [
+            "Daube\n1 kg de boeuf\n2 oignons\nFaire revenir la viande avec les oignons dans une cocotte, ajouter du vin et laisser"
+                .' mijoter pendant 3 heures avec du sel et du poivre.',
+            'another-language',
+        ];
         yield 'too much' => [str_repeat("2 onions\n", 30_000), 'recipe-too-long'];
     }
 
@@ -126,7 +141,9 @@ final class RecipeReaderTest extends TestCase
         $problems = new Problems();
         $reading = $this->reader()->read($text, $problems);
 
-        self::assertTrue(null === $reading ? !$problems->none() : [] !== [...$reading->ingredients, ...$reading->unread, ...$reading->steps]);
+        self::assertTrue(null === $reading ? !$problems->none() : [] !== [
+            ...$reading->ingredients, ...$reading->unread, ...$reading->steps,
+        ]);
     }
 
     private function read(string $text): Reading

@@ -41,7 +41,9 @@ final class StepReaderTest extends TestCase
             ['Peel and slice the carrots.', StepKind::Prepare, null, null, null],
         ];
         foreach ($rows as [$sentence, $kind, $minutes, $celsius, $method]) {
-            yield $sentence => [$sentence, $kind, null === $minutes ? null : (float) $minutes, null === $celsius ? null : (float) $celsius, $method];
+            yield $sentence => [
+                $sentence, $kind, null === $minutes ? null : (float) $minutes, null === $celsius ? null : (float) $celsius, $method,
+            ];
         }
     }
 

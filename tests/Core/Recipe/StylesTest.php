@@ -21,7 +21,10 @@ use PHPUnit\Framework\TestCase;
 /** Recipes in styles of their own, whole: foods, ways, parts, what goes in late, what comes out, how it is finished. */
 final class StylesTest extends TestCase
 {
-    private const WORDS = ['slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back', 'season-to-taste' => 'season', 'crisp' => 'broil'];
+    private const WORDS = [
+        'slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back',
+        'season-to-taste' => 'season', 'crisp' => 'broil',
+    ];
 
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function recipes(): iterable
@@ -73,7 +76,9 @@ final class StylesTest extends TestCase
         $food = static fn (int $k): string => $reading->ingredients[$k]->food->id ?? $reading->ingredients[$k]->cut->id ?? '?';
         $ways = $amounts = $beside = $late = [];
         foreach ($reading->ways as $way) {
-            $ways[$way->method->value] = [] === $way->settings ? [$range($way->minutes), $way->celsius[0] ?? null] : array_map($range, $way->settings);
+            $ways[$way->method->value] = [] === $way->settings
+                ? [$range($way->minutes), $way->celsius[0] ?? null]
+                : array_map($range, $way->settings);
             foreach ($way->amounts as $one) {
                 $amounts[$way->method->value][$food($one['ingredient'])] = $one['millilitres'] ?? $one['factor'];
             }
@@ -84,10 +89,12 @@ final class StylesTest extends TestCase
         }
 
         return [
-            'serves' => $reading->serves, 'foods' => array_map($food, array_keys($reading->ingredients)), 'ways' => $ways, 'amounts' => $amounts, 'beside' => $beside, 'late' => $late,
+            'serves' => $reading->serves, 'foods' => array_map($food, array_keys($reading->ingredients)), 'ways' => $ways,
+            'amounts' => $amounts, 'beside' => $beside, 'late' => $late,
             'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $structure->takeOut),
             'finish' => array_map(static fn (Act $a): string => self::WORDS[$a->kind->value] ?? $a->kind->value, $structure->finish),
-            'pieces' => $range($structure->pieces), 'size' => $structure->sizeCm, 'browned' => $structure->browned, 'marinade' => $structure->marinade, 'bonesServed' => $structure->bonesServed,
+            'pieces' => $range($structure->pieces), 'size' => $structure->sizeCm, 'browned' => $structure->browned,
+            'marinade' => $structure->marinade, 'bonesServed' => $structure->bonesServed,
         ];
     }
 

@@ -21,16 +21,35 @@ final class PreparedAheadTest extends TestCase
     /** @return iterable<string, array{list<string>, list<int>, list<int>, list<int>}> steps; browned, kept, filled */
     public static function recipes(): iterable
     {
-        yield 'in one sentence' => [['The night before, brown the shanks on all sides, cool and refrigerate overnight.', 'Next day cook on low for 8 hours.'], [0], [], []];
-        yield 'in steps' => [['Brown the beef in batches.', 'Fry the onions.', 'Cool, cover and chill overnight.', 'In the morning tip into the cooker, 8 hours on low.'], [0], [2], []];
+        yield 'in one sentence' => [
+            ['The night before, brown the shanks on all sides, cool and refrigerate overnight.', 'Next day cook on low for 8 hours.'], [0],
+            [], [],
+        ];
+        yield 'in steps' => [
+            [
+                'Brown the beef in batches.', 'Fry the onions.', 'Cool, cover and chill overnight.',
+                'In the morning tip into the cooker, 8 hours on low.',
+            ],
+            [0], [2], [],
+        ];
         yield 'the day before' => [['Brown the meat the day before.', 'Braise for 3 hours in the oven.'], [0], [], []];
         yield 'in advance' => [['Sear the pork in advance.', 'Slow cook on low 8 hours.'], [0], [], []];
-        yield 'part-cooked' => [['Half-cook the chicken in the oven the evening before, keep it chilled.', 'Next day cook 4 hours on low.'], [0], [], []];
-        yield 'up to a day' => [['You can brown the meat up to a day ahead; keep it in the fridge until needed.', 'Cook on low for 8 hours.'], [0], [], []];
-        yield 'the filled insert' => [['Put everything in the insert and keep in the fridge overnight.', 'Switch on in the morning, low for 9 hours.'], [], [], [0]];
-        yield 'marinated, then browned' => [['Marinate the beef overnight in the wine.', 'Pat dry and brown well.', 'Braise at 150 C for 3 hours.'], [], [], []];
+        yield 'part-cooked' => [
+            ['Half-cook the chicken in the oven the evening before, keep it chilled.', 'Next day cook 4 hours on low.'], [0], [], [],
+        ];
+        yield 'up to a day' => [
+            ['You can brown the meat up to a day ahead; keep it in the fridge until needed.', 'Cook on low for 8 hours.'], [0], [], [],
+        ];
+        yield 'the filled insert' => [
+            ['Put everything in the insert and keep in the fridge overnight.', 'Switch on in the morning, low for 9 hours.'], [], [], [0],
+        ];
+        yield 'marinated, then browned' => [
+            ['Marinate the beef overnight in the wine.', 'Pat dry and brown well.', 'Braise at 150 C for 3 hours.'], [], [], [],
+        ];
         yield 'salted the night before' => [['Salt the pork the night before.', 'Brown it all over.', 'Cook 3 hours.'], [], [], []];
-        yield 'chilled when done' => [['Brown the shanks.', 'Braise 3 hours at 160C.', 'Chill overnight, lift off the fat.', 'Reheat and serve.'], [], [], []];
+        yield 'chilled when done' => [
+            ['Brown the shanks.', 'Braise 3 hours at 160C.', 'Chill overnight, lift off the fat.', 'Reheat and serve.'], [], [], [],
+        ];
         yield 'onions only' => [['Fry the onions the evening before and chill.', 'Brown the lamb.', 'Cook for 3 hours.'], [], [], []];
     }
 
@@ -50,7 +69,9 @@ final class PreparedAheadTest extends TestCase
         $rules = array_map(static fn (Finding $f): string => $f->rule, $ahead->findings());
         self::assertSame(array_values(array_filter([[] === $browned ? '' : 'browned-ahead', [] === $filled ? '' : 'cold-insert'])), $rules);
         foreach ($browned as $k) {
-            self::assertDoesNotMatchRegularExpression('/night|before|overnight|ahead|advance|fridge/i', PreparedAhead::straightBefore($steps[$k]));
+            self::assertDoesNotMatchRegularExpression(
+                '/night|before|overnight|ahead|advance|fridge/i', PreparedAhead::straightBefore($steps[$k]),
+            );
         }
     }
 
@@ -62,7 +83,9 @@ final class PreparedAheadTest extends TestCase
     private static function acts(array $sentences): array
     {
         $reader = new StepReader(Misheard::load());
-        $steps = array_map(static fn (string $s, int $k): Step => $reader->read($s, $k + 1)->identified('s'.($k + 1)), $sentences, array_keys($sentences));
+        $steps = array_map(
+            static fn (string $s, int $k): Step => $reader->read($s, $k + 1)->identified('s'.($k + 1)), $sentences, array_keys($sentences),
+        );
 
         return (new MethodReader(ActTable::load()))->acts($steps, []);
     }

@@ -43,7 +43,9 @@ final class RandomPlansTest extends TestCase
 {
     private const SEED = 20261126;
     private const USUAL = 200;
-    private const BEANS = ['250 g dried kidney beans', '200 g raw haricot beans, optional', '1 cup navy beans', '300 g butter beans, soaked overnight'];
+    private const BEANS = [
+        '250 g dried kidney beans', '200 g raw haricot beans, optional', '1 cup navy beans', '300 g butter beans, soaked overnight',
+    ];
 
     public function testNoPlanBreaksARule(): void
     {
@@ -62,17 +64,28 @@ final class RandomPlansTest extends TestCase
             if (null === $joint) {
                 continue;
             }
-            $before = new Beforehand(0 === mt_rand(0, 15), [null, null, null, WhyWarm::LeftOut, WhyWarm::JustHot][mt_rand(0, 4)], 0 === mt_rand(0, 2) ? null : Duration::minutes(mt_rand(1, 200)));
+            $before = new Beforehand(
+                0 === mt_rand(0, 15), [null, null, null, WhyWarm::LeftOut, WhyWarm::JustHot][mt_rand(0, 4)],
+                0 === mt_rand(0, 2) ? null : Duration::minutes(mt_rand(1, 200)),
+            );
             $lines = ['2 onions', '3 carrots', '600 ml stock', ...(0 === mt_rand(0, 4) ? [self::BEANS[mt_rand(0, 3)]] : [])];
             $ingredients = array_map(static fn (string $line): Ingredient => $reader->read($line), $lines);
             $room = [20.0, 20.0, 28.0, 34.0, 40.0][mt_rand(0, 4)];
             $handling = new Handling(Effort::cases()[mt_rand(0, 2)], 0 === mt_rand(0, 5), 0 === mt_rand(0, 5),
-                switchOn: 0 === mt_rand(0, 2) ? Days::at(\sprintf('%02d:%02d', mt_rand(0, 23), 5 * mt_rand(0, 11)), mt_rand(0, 3) ? '2026-11-26' : '2026-11-25') : null,
+                switchOn: 0 === mt_rand(0, 2)
+                    ? Days::at(\sprintf('%02d:%02d', mt_rand(0, 23), 5 * mt_rand(0, 11)), mt_rand(0, 3) ? '2026-11-26' : '2026-11-25')
+                    : null,
                 highHours: mt_rand(1, 4), delayHours: [0.0, 0.0, 0.0, 1.0, 2.0, 3.0][mt_rand(0, 5)]);
             $order = new BraiseOrder($ingredients, 4, null, true, $joint, Mass::kilograms($joint->boneless->kilograms * $cut->bone),
-                new Cooker(Volume::litres([3.3, 5.7, 6.5][mt_rand(0, 2)]), Shape::Oval, null, mt_rand(75, 120) / 100, [null, Duration::hours(4), Duration::hours(8), Duration::hours(12)][mt_rand(0, 3)], Cooker::HEAT_SIGMA, (bool) mt_rand(0, 1)),
-                new Room(Temperature::celsius($room), mt_rand(0, 20) * 100), Days::at('12:00', '2026-11-24'), Days::at(\sprintf('%02d:%02d', mt_rand(12, 21), 15 * mt_rand(0, 3))),
-                Kitchen::alone(Days::home('00:00')), choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)], dish: new Dish($ingredients, []), handling: $handling, beforehand: $before);
+                new Cooker(
+                    Volume::litres([3.3, 5.7, 6.5][mt_rand(0, 2)]), Shape::Oval, null, mt_rand(75, 120) / 100,
+                    [null, Duration::hours(4), Duration::hours(8), Duration::hours(12)][mt_rand(0, 3)], Cooker::HEAT_SIGMA,
+                    (bool) mt_rand(0, 1),
+                ),
+                new Room(Temperature::celsius($room), mt_rand(0, 20) * 100), Days::at('12:00', '2026-11-24'),
+                Days::at(\sprintf('%02d:%02d', mt_rand(12, 21), 15 * mt_rand(0, 3))),
+                Kitchen::alone(Days::home('00:00')), choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)],
+                dish: new Dish($ingredients, []), handling: $handling, beforehand: $before);
             $braise = $adapt->adapt($order);
             $why = "case $case: {$braise->chosen->choice->value} ".($braise->forbidden()->rule ?? 'allowed');
             self::assertSame(self::mustNot($braise), null !== $braise->forbidden(), $why);
@@ -105,7 +118,12 @@ final class RandomPlansTest extends TestCase
             WhyWarm::JustHot => ($order->beforehand->since?->inMinutes() ?? 0.0) > 30,
         };
         $delay = 60 * $order->handling->delayHours;
-        $cold = Effort::Cold === $order->handling->effort && !$order->handling->hotLiquid && !$order->handling->warmInsert && null === $order->beforehand->why && $celsius <= 7 && !$order->beforehand->frozen;
+        $cold = Effort::Cold === $order->handling->effort
+            && !$order->handling->hotLiquid
+            && !$order->handling->warmInsert
+            && null === $order->beforehand->why
+            && $celsius <= 7
+            && !$order->beforehand->frozen;
         $latest = max($outcome->heating->core60->latest ?? \INF, $outcome->heating->pot60->latest ?? \INF) + ($work + $left) / 60;
         $warmAt = self::warmFrom($braise);
         $depth = $order->cooker->depth()->metres;

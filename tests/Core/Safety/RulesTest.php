@@ -50,7 +50,9 @@ final class RulesTest extends TestCase
     #[TestWith([1.5, true, 35.0, 0.0, 'delayed-too-long'])]
     public function testADelayedStart(float $hours, bool $cold, float $room, float $out, ?string $rule): void
     {
-        self::assertSame($rule, Rules::delayedStart(Duration::hours($hours), $cold, Temperature::celsius($room), Duration::hours($out))?->rule);
+        self::assertSame(
+            $rule, Rules::delayedStart(Duration::hours($hours), $cold, Temperature::celsius($room), Duration::hours($out))?->rule,
+        );
     }
 
     #[TestWith([5.0, null, null, null])]
@@ -116,7 +118,10 @@ final class RulesTest extends TestCase
     {
         $rules = static fn (float $litres, float $vegetables, float $millilitres): array => array_map(
             static fn (Finding $f): string => $f->rule,
-            Rules::room(new PotGeometry(new Cooker(Volume::litres($litres), Shape::Oval), Cooks::joint('beef-chuck', 1.3), $vegetables), Cooks::joint('beef-chuck', 1.3), $millilitres),
+            Rules::room(
+                new PotGeometry(new Cooker(Volume::litres($litres), Shape::Oval), Cooks::joint('beef-chuck', 1.3), $vegetables),
+                Cooks::joint('beef-chuck', 1.3), $millilitres,
+            ),
         );
 
         self::assertSame([], $rules(5.7, 0.3, 600));

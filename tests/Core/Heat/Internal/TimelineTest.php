@@ -48,10 +48,14 @@ final class TimelineTest extends TestCase
 
     public function testALiftIsCountedOnceThoughAnotherEventCutsIt(): void
     {
-        $segments = Timeline::of(Cooks::on(Setting::Low), [Cooks::lift(1, 10), new PowerCut(Duration::hours(1.05), Duration::minutes(2))], 7200);
+        $segments = Timeline::of(
+            Cooks::on(Setting::Low), [Cooks::lift(1, 10), new PowerCut(Duration::hours(1.05), Duration::minutes(2))], 7200,
+        );
 
         self::assertCount(1, array_filter($segments, static fn (Segment $s): bool => $s->lidLifted));
-        self::assertEqualsWithDelta(600, array_sum(array_map(static fn (Segment $s): float => $s->lidOpen ? $s->to - $s->from : 0.0, $segments)), 1e-6);
+        self::assertEqualsWithDelta(
+            600, array_sum(array_map(static fn (Segment $s): float => $s->lidOpen ? $s->to - $s->from : 0.0, $segments)), 1e-6,
+        );
     }
 
     public function testWatchedMomentsBeginASegment(): void
