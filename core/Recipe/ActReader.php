@@ -55,6 +55,8 @@ final class ActReader
         .'|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good'
         .'|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely'
         .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    /** "stir the mustard and cream into the juice" */
+    private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
@@ -355,6 +357,9 @@ final class ActReader
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
             $before = substr($sentence, max(0, $at - 60), min(60, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
+            if ('cream' === mb_strtolower($verb) && preg_match(self::CREAM_ITSELF, substr($sentence, $at + \strlen($verb)))) {
+                continue;
+            }
             if (([] !== $hits && preg_match('/^on /iu', $verb))
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\Internal\StructureReader;
 
 /** Puts a recipe's corrected lines and sentences together as a dish. */
@@ -70,6 +71,7 @@ final readonly class DishReader
         $byPart = [PartKind::Braise->value => []];
         foreach ($acts as $k => $act) {
             $after = null !== $cook && $k > $cook;
+            $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
             $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
                 ? $act->as(ActKind::Reduce)
                 : $act;
@@ -89,6 +91,21 @@ final readonly class DishReader
         }
 
         return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /**
+     * Whether what is browned is no meat.
+     *
+     * @param list<Ingredient> $ingredients
+     */
+    private static function ofVegetables(Act $act, array $ingredients): bool
+    {
+        $named = array_filter($ingredients, static fn (Ingredient $i): bool => \in_array($i->key(), $act->foods, true));
+        $roles = array_map(static fn (Ingredient $i): Role => $i->role, $named);
+
+        return ActKind::Brown === $act->kind && [] !== array_intersect(
+            array_map(static fn (Role $r): string => $r->value, $roles), [Role::Vegetable->value, Role::Aromatic->value],
+        ) && !\in_array(Role::Meat, $roles, true);
     }
 
     /** @param array<string, Minutes|null> $late by ingredient */

@@ -224,6 +224,10 @@ final class Chores
         $ingredients = $this->order->potIngredients();
         $minutes = $d->act->minutes?->middle();
 
+        if (Stage::Before === $d->stage && $d->is(ActKind::Cook)) {
+            return null;
+        }
+
         return match ($d->act->kind) {
             ActKind::Prepare,
             ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
@@ -383,15 +387,30 @@ final class Chores
      */
     private function besideTheSauce(): array
     {
-        $work = new Work($this->chores);
+        $chores = $this->loadedLast();
+        $work = new Work($chores);
         $reducing = array_sum(array_map(static fn (Chore $c): int => 'reduce' === $c->code ? $c->minutes : 0, $this->chores));
 
         return array_map(
             fn (Chore $c): Chore => 'shred-meat' === $c->code && $work->isBeside($c)
                 ? $c->lengthening($this->shredding($c->minutes, $reducing))
                 : $c,
-            $this->chores,
+            $chores,
         );
+    }
+
+    /**
+     * Nothing is done for the pot after it is loaded and on.
+     *
+     * @return list<Chore>
+     */
+    private function loadedLast(): array
+    {
+        $load = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' === $c->code));
+        $others = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' !== $c->code));
+        $before = array_filter($others, static fn (Chore $c): bool => $c->stage->rank() <= Stage::Before->rank());
+
+        return [...$before, ...$load, ...\array_slice($others, \count($before))];
     }
 
     private function shredding(int $minutes, int $reducing): ?Term

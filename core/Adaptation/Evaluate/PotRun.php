@@ -40,8 +40,6 @@ use Pausis\Core\Tenderness\Doneness;
 /** What goes into the pot, and what one way of running the cooker comes to. */
 final readonly class PotRun
 {
-    /** Until the pot has been run once, hours. */
-    private const FIRST_GUESS_HOURS = 7.0;
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
@@ -64,8 +62,9 @@ final readonly class PotRun
      * What goes into the pot for one way of running the cooker.
      *
      * @param list<string> $larger ids of what is cut larger instead of going in late
+     * @param float|null   $end    hour at which the sauce is begun, for what goes in late; null leaves that out
      */
-    public function load(BraiseOrder $order, ProgramChoice $choice, array $larger = []): LoadedPot
+    public function load(BraiseOrder $order, ProgramChoice $choice, array $larger = [], ?float $end = null): LoadedPot
     {
         $ingredients = $order->potIngredients();
         $program = $choice->program($order->cooker, $order->handling);
@@ -78,38 +77,38 @@ final readonly class PotRun
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve(
             $order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end,
         );
-        $setup = static fn (SaucePlan $sauce, float $end): Setup => new Setup($order->cooker, $order->room, Temperature::celsius(
-            $order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS,
-        ),
-            $order->joint,
-            self::contents(
-                $order, array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()]))), $sauce,
-            ),
-            $program,
-            [...self::looks($order->handling->lidLifts), ...self::additions($ingredients, $late, $end)]);
+        $insert = Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS);
+        $first = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()])));
+        $events = [...self::looks($order->handling->lidLifts), ...(null === $end ? [] : self::additions($ingredients, $late, $end))];
+        $setup = static fn (SaucePlan $sauce): Setup => new Setup(
+            $order->cooker, $order->room, $insert, $order->joint, self::contents($order, $first, $sauce), $program, $events,
+        );
         $best = fn (Setup $setup): Course => $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
 
         // What evaporates depends on the load, and the load on what evaporates: twice is enough for a kitchen measure.
-        $end = new PotEnd($boil - 5, 3.0, 100.0);
-        $sauce = $solve($end);
-        $hours = self::FIRST_GUESS_HOURS;
+        $potEnd = new PotEnd($boil - 5, 3.0, 100.0);
+        $sauce = $solve($potEnd);
         for ($i = 0; $i < 2; ++$i) {
-            $course = $best($setup($sauce, $hours));
-            $end = self::endOf($course, $order->texture);
-            $done = $course->doneness[(int) array_search($order->texture, Doneness::cases(), true)];
-            $hours = is_finite($done) ? $done : $hours;
-            $sauce = $solve($end);
+            $potEnd = self::endOf($best($setup($sauce)), $order->texture);
+            $sauce = $solve($potEnd);
         }
-        $setup = $setup($sauce, $hours);
+        $setup = $setup($sauce);
 
-        return new LoadedPot($order, $setup, $geometry, $sauce, $end, $best($setup));
+        return new LoadedPot($order, $setup, $geometry, $sauce, $potEnd, $best($setup));
     }
 
     /** @param list<string> $larger */
     public function outcome(BraiseOrder $order, ProgramChoice $choice, array $larger = []): Outcome
     {
+        $ensemble = Ensemble::draw(Spread::of($order->joint, $order->cooker));
         $pot = $this->load($order, $choice, $larger);
-        $run = Ensemble::draw(Spread::of($order->joint, $order->cooker))->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        if ([] !== LateFoods::of($order, $larger)) {
+            // What goes in late does so before the sauce is begun, which is when nine pots in ten are ready.
+            $ready = $run->doneness($order->texture, $order->sureness->share());
+            $pot = $this->load($order, $choice, $larger, $ready->latest ?? $ready->likely ?? AdaptBraise::HORIZON);
+            $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        }
         $windows = [];
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);

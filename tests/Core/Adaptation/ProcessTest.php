@@ -116,6 +116,11 @@ final class ProcessTest extends TestCase
             array_filter($day->placed, static fn (Placed $p): bool => 'boil-beans' !== $p->job->id),
         ));
         self::assertEqualsCanonicalizing($done, $placed, "$why: day");
+        $before = array_map(static fn (Chore $c): string => $c->id, $day->braise->chosen->work->in(Stage::Before));
+        $on = Days::jobs($day)['load']->to;
+        foreach ($day->placed as $one) {
+            self::assertTrue(!\in_array($one->job->id, $before, true) || $one->to <= $on, "$why: {$one->job->id} after the pot is on");
+        }
         $onTheDay = self::acts(AdaptedMethod::of($day->braise));
         self::assertSame(
             array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $day->placed)))), $onTheDay,
