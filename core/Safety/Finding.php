@@ -21,6 +21,27 @@ final readonly class Finding
     ) {
     }
 
+    /** Rules of taste and texture, which a cook may know of and go on; no rule of safety is among them. */
+    private const OF_QUALITY = ['past-best-before-serving', 'lean-dries', 'lean-in-own-juices', 'raw-wine', 'rather-full'];
+
+    /** Whether it is the cook's own to decide. */
+    public function isOfQuality(): bool
+    {
+        return \in_array($this->rule, self::OF_QUALITY, true) && Severity::Refuse !== $this->severity;
+    }
+
+    /** By which a cook's decision to go on is noted. */
+    public function notedAs(): string
+    {
+        return "noted:$this->rule";
+    }
+
+    /** Known, and gone on with. */
+    public function noted(): self
+    {
+        return new self($this->rule, Severity::Note, $this->variables, null, $this->handled);
+    }
+
     public function remediedBy(string $remedy): self
     {
         return new self($this->rule, $this->severity, $this->variables, $remedy, $this->handled);

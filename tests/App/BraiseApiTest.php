@@ -247,4 +247,32 @@ final class BraiseApiTest extends ApiTestCase
 
         self::assertSame(['name', 'watts', 'capacity'], array_column((array) $problem['violations'], 'path'));
     }
+
+    public function testWhatIsOnlyQualityIsTheCooksOwnToGoOnWithAndIsNoted(): void
+    {
+        $draft = [
+            ...$this->draft(), 'level' => 'own-juices',
+            'meat' => ['cut' => 'beef-round', 'weight' => '1.2 kg', 'pieces' => '1', 'thickness' => '', 'start' => '5'],
+        ];
+        /** @var array<string, array{severity: string, goOn: array{change: array<string, mixed>}|null}> $before */
+        $before = array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.findings'), null, 'rule');
+        self::assertSame('warn', $before['lean-in-own-juices']['severity']);
+        $goOn = $before['lean-in-own-juices']['goOn'];
+        self::assertNotNull($goOn);
+        /** @var array<string, array{severity: string}> $after */
+        $after = array_column(
+            (array) self::in($this->call('POST', '/api/braises/preview', [...$draft, ...$goOn['change']]), 'adaptation.findings'), null,
+            'rule',
+        );
+        self::assertSame('note', $after['lean-in-own-juices']['severity']);
+
+        $frozen = [
+            ...$draft, 'meat' => ['cut' => 'beef-round', 'weight' => '1.2 kg', 'pieces' => '1', 'thickness' => '', 'start' => '20 °C'],
+            'refused' => ['noted:why-so-warm'],
+        ];
+        self::assertStringStartsWith(
+            'Not this way', self::text($this->call('POST', '/api/braises/preview', $frozen), 'adaptation.verdict'),
+            'no rule of safety is gone on with',
+        );
+    }
 }

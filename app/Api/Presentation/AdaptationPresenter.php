@@ -14,6 +14,7 @@ use Pausis\App\Api\Wire\OutcomeView;
 use Pausis\App\Api\Wire\PotView;
 use Pausis\App\Api\Wire\SaltView;
 use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WindowView;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
@@ -63,6 +64,7 @@ final readonly class AdaptationPresenter
             $verdict,
             null === $worry || str_contains($verdict, $worry->text) ? '' : $worry->text,
             $worry?->help,
+            $worry?->goOn,
             array_map(fn (Outcome $o): OutcomeView => $this->outcome($o, $o === $chosen, $braise, $measures), $braise->outcomes),
             $this->liquid($chosen, $measures),
             $this->salt($chosen, $measures),
@@ -357,11 +359,24 @@ final readonly class AdaptationPresenter
     private function finding(Finding $finding, WorkedBraise $worked, Measures $measures): FindingView
     {
         $braise = $worked->braise();
-        $remedy = $braise->remedies[$finding->rule] ?? null;
+        $remedy = Severity::Note === $finding->severity ? null : $braise->remedies[$finding->rule] ?? null;
 
-        return new FindingView($finding->rule, $finding->severity->value, $this->wording->say(
-            "finding.$finding->rule", $measures, $finding->variables,
-        ),
-            null === $remedy ? null : $this->ways->remedy($remedy, $worked->draft, $braise->order, $measures));
+        return new FindingView(
+            $finding->rule,
+            $finding->severity->value,
+            $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
+            null === $remedy ? null : $this->ways->remedy($remedy, $worked->draft, $braise->order, $measures),
+            $finding->isOfQuality() ? $this->goOn($finding, $worked, $measures) : null,
+        );
+    }
+
+    /** To go on all the same, or to take that back. */
+    private function goOn(Finding $finding, WorkedBraise $worked, Measures $measures): WayView
+    {
+        $key = $finding->notedAs();
+        $noted = \in_array($key, $worked->draft->refused, true);
+        $refused = $noted ? array_values(array_diff($worked->draft->refused, [$key])) : [...$worked->draft->refused, $key];
+
+        return new WayView($key, $this->wording->say($noted ? 'way.noted' : 'way.go-on', $measures), ['refused' => $refused], '');
     }
 }

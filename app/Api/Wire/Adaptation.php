@@ -22,6 +22,7 @@ final readonly class Adaptation
         public string $verdict,
         public string $worry,
         public ?WayView $help,
+        public ?WayView $goOn,
         public array $outcomes,
         public LiquidView $liquid,
         public SaltView $salt,

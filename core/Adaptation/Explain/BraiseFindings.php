@@ -78,6 +78,9 @@ final class BraiseFindings
                 ? $this->remedied($finding, 'level-'.LevelSchool::Third->value, new AtLevel(LevelSchool::Third))
                 : $finding;
         }
+        $findings = array_map(
+            static fn (Finding $f): Finding => $f->isOfQuality() && $order->choices->refuses($f->notedAs()) ? $f->noted() : $f, $findings,
+        );
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return [$findings, $this->remedies];

@@ -5,6 +5,7 @@ export type Adaptation = {
   verdict: string;
   worry: string;
   help: WayView | null;
+  goOn: WayView | null;
   outcomes: OutcomeView[];
   liquid: LiquidView;
   salt: SaltView;
@@ -216,6 +217,7 @@ export type FindingView = {
   severity: string;
   text: string;
   help: WayView | null;
+  goOn: WayView | null;
 };
 
 /** Something that is wrong with a pot that is on, and what to do about it. */

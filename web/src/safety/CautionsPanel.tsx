@@ -22,11 +22,16 @@ export function CautionsPanel({
         {findings.map((finding) => (
           <Notice key={finding.rule + finding.text} kind={KINDS[finding.severity] ?? "note"}>
             {finding.text}
-            {finding.help && (
-              <span className="mt-1 block">
-                <Button className="min-h-9 py-0" onClick={() => finding.help && onTake(finding.help)}>
-                  {finding.help.text}
-                </Button>
+            {(finding.help || finding.goOn) && (
+              <span className="mt-1 flex flex-wrap gap-2">
+                {[finding.help, finding.goOn].map(
+                  (way) =>
+                    way && (
+                      <Button key={way.code} className="min-h-9 py-0" onClick={() => onTake(way)}>
+                        {way.text}
+                      </Button>
+                    ),
+                )}
               </span>
             )}
           </Notice>

@@ -82,6 +82,11 @@ export function Verdict({
                 {adaptation.help.text}
               </Button>
             )}
+            {adaptation.goOn && (
+              <Button weight="quiet" onClick={() => adaptation.goOn && onTake(adaptation.goOn)}>
+                {adaptation.goOn.text}
+              </Button>
+            )}
           </div>
         )}
         {!first && adaptation?.wantsWay && adaptation.wholeDay === null && ways}
