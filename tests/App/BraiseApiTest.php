@@ -250,24 +250,22 @@ final class BraiseApiTest extends ApiTestCase
 
     public function testWhatIsOnlyQualityIsTheCooksOwnToGoOnWithAndIsNoted(): void
     {
-        $draft = [
-            ...$this->draft(), 'level' => 'own-juices',
-            'meat' => ['cut' => 'beef-round', 'weight' => '1.2 kg', 'pieces' => '1', 'thickness' => '', 'start' => '5'],
-        ];
+        $draft = $this->draft();
+        $draft['handling'] = [...(array) $draft['handling'], 'effort' => 'cold'];
         /** @var array<string, array{severity: string, goOn: array{change: array<string, mixed>}|null}> $before */
         $before = array_column((array) self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.findings'), null, 'rule');
-        self::assertSame('warn', $before['lean-in-own-juices']['severity']);
-        $goOn = $before['lean-in-own-juices']['goOn'];
+        self::assertSame('warn', $before['raw-wine']['severity']);
+        $goOn = $before['raw-wine']['goOn'];
         self::assertNotNull($goOn);
         /** @var array<string, array{severity: string}> $after */
         $after = array_column(
             (array) self::in($this->call('POST', '/api/braises/preview', [...$draft, ...$goOn['change']]), 'adaptation.findings'), null,
             'rule',
         );
-        self::assertSame('note', $after['lean-in-own-juices']['severity']);
+        self::assertSame('note', $after['raw-wine']['severity']);
 
         $frozen = [
-            ...$draft, 'meat' => ['cut' => 'beef-round', 'weight' => '1.2 kg', 'pieces' => '1', 'thickness' => '', 'start' => '20 °C'],
+            ...$draft, 'meat' => ['cut' => 'lamb-shank', 'weight' => '1.6 kg', 'pieces' => '4', 'thickness' => '', 'start' => '20 °C'],
             'refused' => ['noted:why-so-warm'],
         ];
         self::assertStringStartsWith(
