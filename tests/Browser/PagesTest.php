@@ -88,7 +88,7 @@ final class PagesTest extends BrowserTestCase
         $this->setValue('from', '05:00');
         $this->see('no moment to load');
         $this->see('Saved');
-        $this->press('Eat at');
+        $this->press('Eat on');
         $this->see('In by');
         $this->assertSound();
     }

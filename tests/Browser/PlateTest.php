@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** From the paste to the plate: what the recipe does is what changes, what is printed, and what the stove says. */
+final class PlateTest extends BrowserTestCase
+{
+    private const PLAIN = <<<'TEXT'
+        Plain beef braise
+        Serves 4
+
+        1.3 kg beef chuck
+        2 onions
+        200 ml red wine
+        500 ml beef stock
+        2 bay leaves
+
+        Brown the beef. Soften the onions for 10 minutes. Pour in the wine and boil it down by half.
+        Add the beef, stock and bay, cover and cook in the oven at 150 °C for 3 hours.
+        Lift out the beef and strain the sauce. Serve.
+        TEXT;
+    private const SLOW = <<<'TEXT'
+        Slow cooker beef cheeks
+        Serves 4
+
+        1.2 kg beef cheeks
+        2 onions, sliced
+        300 ml beef stock
+        2 tbsp soy sauce
+        150 g peas
+
+        Put everything but the peas into the slow cooker.
+        Cook on low for 8 to 9 hours or on high for 5 hours.
+        Stir in the peas for the last 10 minutes. Serve.
+        TEXT;
+    private const TWO_PARTS = <<<'TEXT'
+        Pulled pork with mash
+        Serves 6
+
+        1.6 kg pork shoulder
+        2 onions
+        300 ml chicken stock
+        1 sprig rosemary
+
+        For the mash:
+        1 kg potatoes
+        200 ml milk
+
+        Brown the pork. Put it in a casserole with the onions, stock and rosemary.
+        Cover and cook in the oven at 150 °C for 4 hours.
+        Lift out the pork and pull it apart with two forks. Take out the rosemary.
+        Meanwhile boil the potatoes for 20 minutes and mash them with the milk.
+        Serve the pork on the mash.
+        TEXT;
+
+    /** @return iterable<string, array{string, list<string>, list<string>}> the recipe, what the workbench says, what the stove says */
+    public static function recipes(): iterable
+    {
+        yield 'plain' => [self::PLAIN, ['boiled down in the pan to 100 mL', 'take out: bay leaves'], ['Lift the meat out', 'take out: bay leaves', 'Strain']];
+        yield 'slow cooker' => [self::SLOW, ['the recipe: 8 h to 9 h', 'peas in for the last 8 min'], ['In with the peas', 'Taste, season, plate and serve']];
+        yield 'two parts' => [self::TWO_PARTS, ['Meanwhile, the recipe’s own side'], ['Shred the meat', 'rosemary']];
+    }
+
+    /**
+     * @param list<string> $changes
+     * @param list<string> $atTheStove
+     */
+    #[DataProvider('recipes')]
+    public function testFromPasteToPlate(string $recipe, array $changes, array $atTheStove): void
+    {
+        $this->resize(1280, 800);
+        $this->open('/bring');
+        $this->type('The recipe, as it is written', $recipe);
+        $this->press('Read it');
+        $this->see('What was read');
+        $this->press('Go on: meat, cooker and day');
+        $this->see('What changes in the recipe');
+        $this->setValue('Eat on', '2026-11-27');
+        $this->setValue('at', '19:00');
+        $this->see('eat at 19:00');
+        foreach ($changes as $change) {
+            $this->see($change);
+        }
+        $this->see('Saved');
+        $this->assertSound();
+        $this->setValue('or already, at', '12:30');
+        $this->press('Switched on');
+        $this->press('For dinner on');
+        $this->see('What does the fork say?');
+        $this->resize(390, 844);
+        foreach ($atTheStove as $said) {
+            $this->see($said);
+        }
+        $this->assertSound();
+        $this->press('Slides in');
+        $this->see('Ready.');
+        $this->press('Close this cook');
+        $this->see('It is in the notebook.');
+        $this->resize(1280, 800);
+    }
+}
