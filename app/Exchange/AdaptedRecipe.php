@@ -26,7 +26,7 @@ final readonly class AdaptedRecipe
         $steps = $this->steps($braise, $measures);
 
         return implode("\n", [
-            '# '.Markdown::line($title), '', 'Serves '.$braise->order->serves, '',
+            '# '.Markdown::line($title), '', 'Serves '.$braise->order->recipe->serves, '',
             '## Ingredients', '',
             ...array_map(static fn (string $line): string => '- '.Markdown::line($line), $this->ingredients($braise, $measures)),
             '', '## Method', '',
@@ -39,14 +39,14 @@ final readonly class AdaptedRecipe
     /** @return array<string, mixed> */
     public function jsonLd(string $title, AdaptedBraise $braise, Measures $measures): array
     {
-        $window = $braise->chosen->windows[$braise->order->texture->value];
+        $window = $braise->chosen->windows[$braise->order->wishes->texture->value];
         $minutes = (int) round(60 * ($window->likely ?? 0.0));
 
         return [
             '@context' => 'https://schema.org',
             '@type' => 'Recipe',
             'name' => $title,
-            'recipeYield' => (string) $braise->order->serves,
+            'recipeYield' => (string) $braise->order->recipe->serves,
             'cookingMethod' => $this->wording->label('method', 'slow-cooker'),
             'cookTime' => \sprintf('PT%dH%dM', intdiv($minutes, 60), $minutes % 60),
             'recipeIngredient' => $this->ingredients($braise, $measures),
@@ -68,11 +68,11 @@ final readonly class AdaptedRecipe
                 $changed[spl_object_id($change->ingredient)] = $change->poured;
             }
         }
-        $meat = $measures->mass($order->joint->boneless->inGrams() + $order->bone->inGrams());
+        $meat = $measures->mass($order->meat->joint->boneless->inGrams() + $order->meat->bone->inGrams());
         $lines = $said = [];
-        foreach ($order->ingredients as $i) {
+        foreach ($order->recipe->ingredients as $i) {
             $poured = $changed[spl_object_id($i)] ?? null;
-            $isMeat = Role::Meat === $i->role && null !== $i->cut && $i->cut->id === $order->joint->cut->id;
+            $isMeat = Role::Meat === $i->role && null !== $i->cut && $i->cut->id === $order->meat->joint->cut->id;
             if (null !== $poured && $poured < 1) {
                 continue;
             }
@@ -81,7 +81,7 @@ final readonly class AdaptedRecipe
             $lines[] = $this->line($i, $amount);
         }
         if (!isset($said['meat'])) {
-            array_unshift($lines, $meat.' '.mb_strtolower($order->joint->cut->name));
+            array_unshift($lines, $meat.' '.mb_strtolower($order->meat->joint->cut->name));
         }
         if (isset($extra)) {
             $lines[] = $measures->volume($extra).' water';

@@ -41,7 +41,7 @@ final readonly class KitchenSheet
         $html = $this->twig->render('sheet/kitchen.html.twig', [
             'title' => $title,
             'verdict' => $view->verdict,
-            'serves' => $braise->order->serves,
+            'serves' => $braise->order->recipe->serves,
             'ingredients' => $this->recipe->ingredients($braise, $measures),
             'steps' => $this->recipe->steps($braise, $measures),
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture(

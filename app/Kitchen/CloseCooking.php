@@ -36,7 +36,7 @@ final readonly class CloseCooking
     {
         $this->cooks->close($cook, $this->house->now(), function (CookRecord $cook) use ($served, $note): NotebookRecord {
             $order = $this->pot->order($cook);
-            $ready = $this->pot->running($cook)->readyAfter($order->texture);
+            $ready = $this->pot->running($cook)->readyAfter($order->wishes->texture);
             $sauce = $cook->last('sauce');
 
             return new NotebookRecord($cook, $cook->braise->title, $cook->switchedOn, $cook->planned, [
@@ -78,15 +78,15 @@ final readonly class CloseCooking
         $order = $this->pot->order($cook);
         $cooker = $this->cookers->find(\is_string($cook->draft['cookerId'] ?? null) ? $cook->draft['cookerId'] : '');
         $heatBefore = $cooker?->heat() ?? Posterior::prior(Cooker::HEAT_SIGMA);
-        $needBefore = $this->needs->of($order->joint->cut);
+        $needBefore = $this->needs->of($order->meat->joint->cut);
         ['heat' => $heat, 'need' => $need] = $this->follow->learned($order, $this->pot->running($cook), $heatBefore, $needBefore);
         $cooker?->learn($heat);
-        $this->needs->learn($order->joint->cut, $need);
+        $this->needs->learn($order->meat->joint->cut, $need);
         $cook->closing = [
             'cookerId' => $cooker->id ?? '',
             'heat' => null === $cooker ? null : ['before' => self::kept($heatBefore), 'after' => self::kept($cooker->heat())],
-            'cut' => $order->joint->cut->id,
-            'need' => ['before' => self::kept($needBefore), 'after' => self::kept($this->needs->of($order->joint->cut))],
+            'cut' => $order->meat->joint->cut->id,
+            'need' => ['before' => self::kept($needBefore), 'after' => self::kept($this->needs->of($order->meat->joint->cut))],
         ];
 
         return ['heatPercent' => $heat->percent(), 'needPercent' => $need->percent()];

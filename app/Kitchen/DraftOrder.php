@@ -19,8 +19,11 @@ use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
@@ -233,12 +236,19 @@ final readonly class DraftOrder
         $this->sayImpossible($draft, $dish, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            $kept, $serves, $original, $draft->original->boilsWine, $joint, $bone, $cooker,
-            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres), $now, $serveAt, $kitchen,
-            $level, $texture, $thickness, $thickener, $setting, null, $dish,
-            new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
-            $this->handling($draft->handling, $house->zone(), $problems), $house->saltPercent, $sureness,
-            $this->beforehand($draft, $understood, $problems),
+            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish),
+            new OrderedMeat($joint, $bone, $this->beforehand($draft, $understood, $problems)),
+            $cooker,
+            new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres),
+            $now,
+            $serveAt,
+            $kitchen,
+            wishes: new Wishes(
+                level: $level, texture: $texture, thickness: $thickness, thickener: $thickener, choice: $setting,
+                saltAimPercent: $house->saltPercent, sureness: $sureness,
+            ),
+            choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
+            handling: $this->handling($draft->handling, $house->zone(), $problems),
         ))->informedByRecipe());
     }
 

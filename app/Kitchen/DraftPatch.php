@@ -87,8 +87,8 @@ final readonly class DraftPatch
             $change instanceof AsSure => ['sure' => $change->sureness->value],
             $change instanceof InCooker => ['cookerId' => $change->id],
             $change instanceof CutInto => ['meat' => [
-                'pieces' => (string) ($order->joint->count * $change->parts),
-                'thickness' => $measures->length($order->joint->cutInto($change->parts)->thickness()->inCentimetres()),
+                'pieces' => (string) ($order->meat->joint->count * $change->parts),
+                'thickness' => $measures->length($order->meat->joint->cutInto($change->parts)->thickness()->inCentimetres()),
             ]],
             $change instanceof LessMeat => $this->lessMeat($order, $change, $measures),
             $change instanceof WithEffort => ['handling' => ['effort' => $change->effort->value]],
@@ -109,9 +109,9 @@ final readonly class DraftPatch
         $left = $order->withMeat($change->left);
 
         return ['meat' => [
-            'weight' => $measures->mass($left->joint->boneless->inGrams() + $left->bone->inGrams()),
-            'pieces' => (string) $left->joint->count,
-            'thickness' => $measures->length($order->joint->thickness()->inCentimetres()),
+            'weight' => $measures->mass($left->meat->joint->boneless->inGrams() + $left->meat->bone->inGrams()),
+            'pieces' => (string) $left->meat->joint->count,
+            'thickness' => $measures->length($order->meat->joint->thickness()->inCentimetres()),
         ]];
     }
 

@@ -169,7 +169,7 @@ final readonly class StartPot
     private function record(
         BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at,
     ): CookRecord {
-        $ready = $outcome->windows[$order->texture->value];
+        $ready = $outcome->windows[$order->wishes->texture->value];
 
         return new CookRecord($braise, $this->drafts->toArray($draft), $outcome->choice->value, $at, [
             'earliestHours' => $ready->earliest,

@@ -29,7 +29,7 @@ final readonly class AdaptBraise
         foreach ($outcomes as $outcome) {
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
-        $chosen = self::choose($outcomes, $days, $order->choice);
+        $chosen = self::choose($outcomes, $days, $order->wishes->choice);
         $braise = new AdaptedBraise($order, $outcomes, $chosen, $days);
 
         return $braise->finding(...(new BraiseFindings($this->evaluation))->of($braise));

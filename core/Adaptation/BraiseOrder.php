@@ -6,8 +6,6 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
-use Pausis\Core\Finish\Thickener;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
@@ -18,85 +16,57 @@ use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
-use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Recipe\Timing;
-use Pausis\Core\Tenderness\Doneness;
 
 /** All a cook says about one braise. */
 final readonly class BraiseOrder
 {
-    /** What tastes right to most: 0.9 to 1.1 %. */
-    public const USUAL_SALT_PERCENT = 1.0;
     private const BONED = '/\b(?:boned|boneless|off the bone|without (?:the )?bones?)\b/iu';
     /** Refuses what the recipe's own time says of the meat. */
     public const NEED_KEY = 'need-from-recipe';
 
-    /**
-     * @param list<Ingredient>   $ingredients     as corrected, meat included
-     * @param bool               $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
-     * @param Mass               $bone            bought with the meat
-     * @param ProgramChoice|null $choice          of the setting; null leaves it to the plan
-     * @param Dish               $dish            the recipe as corrected, those left out among its ingredients
-     */
     public function __construct(
-        public array $ingredients,
-        public int $serves,
-        public ?OriginalMethod $original,
-        public bool $recipeBoilsWine,
-        public Joint $joint,
-        public Mass $bone,
+        public OrderedRecipe $recipe,
+        public OrderedMeat $meat,
         public Cooker $cooker,
         public Room $room,
         public \DateTimeImmutable $now,
         public \DateTimeImmutable $serveAt,
         public Kitchen $kitchen = new Kitchen(),
-        public LevelSchool $level = LevelSchool::OwnJuices,
-        public Doneness $texture = Doneness::Fork,
-        public Thickness $thickness = Thickness::CoatsSpoon,
-        public Thickener $thickener = Thickener::CornStarch,
-        public ?ProgramChoice $choice = null,
-        public ?RecipeNeed $recipeNeed = null,
-        public Dish $dish = new Dish([], []),
+        public Wishes $wishes = new Wishes(),
         public LedgerChoices $choices = new LedgerChoices(),
         public Handling $handling = new Handling(),
-        public float $saltAimPercent = self::USUAL_SALT_PERCENT,
-        public Sureness $sureness = Sureness::NineInTen,
-        public Beforehand $beforehand = new Beforehand(),
     ) {
     }
 
     /** With the meat's need corrected by what the recipe's own time says of it. */
     public function informedByRecipe(): self
     {
-        if (null === $this->original || $this->choices->refuses(self::NEED_KEY)) {
+        if (null === $this->recipe->original || $this->choices->refuses(self::NEED_KEY)) {
             return $this;
         }
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
-        $need = RecipeNeed::from(
-            $this->original, $this->joint, $this->room, Mass::kilograms($grams / 1000 + $this->joint->boneless->kilograms),
-        );
+        $pot = Mass::kilograms($grams / 1000 + $this->meat->joint->boneless->kilograms);
+        $need = RecipeNeed::from($this->recipe->original, $this->meat->joint, $this->room, $pot);
 
         return null === $need ? $this : $this->needing($need);
     }
 
     public function atLevel(LevelSchool $level): self
     {
-        return $this->with(level: $level);
+        return $this->with(wishes: $this->wishes->atLevel($level));
     }
 
     public function withJoint(Joint $joint): self
     {
-        return $this->with(joint: $joint);
+        return $this->with(meat: $this->meat->as($joint));
     }
 
-    /** The same cut, of this weight without its bone; as many pieces as that leaves. */
     public function withMeat(Mass $boneless): self
     {
-        $share = $boneless->kilograms / $this->joint->boneless->kilograms;
-
-        return $this->with(joint: $this->joint->weighing($boneless), bone: Mass::kilograms($this->bone->kilograms * $share));
+        return $this->with(meat: $this->meat->weighing($boneless));
     }
 
     public function handled(Handling $handling): self
@@ -106,7 +76,7 @@ final readonly class BraiseOrder
 
     public function after(Beforehand $beforehand): self
     {
-        return $this->with(beforehand: $beforehand);
+        return $this->with(meat: $this->meat->after($beforehand));
     }
 
     public function cookedIn(Kitchen $kitchen): self
@@ -126,22 +96,24 @@ final readonly class BraiseOrder
 
     public function choosing(?ProgramChoice $choice): self
     {
-        return $this->with(choice: $choice);
+        return $this->with(wishes: $this->wishes->choosing($choice));
     }
 
     public function asSureAs(Sureness $sureness): self
     {
-        return $this->with(sureness: $sureness);
+        return $this->with(wishes: $this->wishes->asSureAs($sureness));
     }
 
     public function cookingDish(Dish $dish): self
     {
-        return $this->with(dish: $dish, ingredients: $dish->ingredients);
+        return $this->with(recipe: $this->recipe->as($dish));
     }
 
     public function needing(RecipeNeed $need): self
     {
-        return $this->with(joint: $this->joint->needing($need->combined, $need->sigma), recipeNeed: $need);
+        return $this->with(
+            meat: $this->meat->as($this->meat->joint->needing($need->combined, $need->sigma)), recipe: $this->recipe->needing($need),
+        );
     }
 
     /** @param mixed ...$changed by name */
@@ -157,7 +129,7 @@ final readonly class BraiseOrder
     public function potIngredients(): array
     {
         return array_values(array_filter(
-            $this->ingredients,
+            $this->recipe->ingredients,
             static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part,
         ));
     }
@@ -165,21 +137,26 @@ final readonly class BraiseOrder
     /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's, and the joint's bones */
     public function toTakeOut(): array
     {
-        $out = array_values(array_filter($this->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
+        $out = array_values(array_filter($this->recipe->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
         foreach ($this->potIngredients() as $i) {
             if (true === $i->food?->takeOut && !self::names($out, $i->foodText)) {
                 $out[] = new TakeOut("out-{$i->key()}", $i->foodText);
             }
         }
-        foreach (TakeOut::tiesIn(implode("\n", array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients))) as $tie) {
+        foreach (TakeOut::tiesIn(implode(
+            "\n", array_map(static fn (Ingredient $i): string => $i->source, $this->recipe->ingredients),
+        )) as $tie) {
             array_push($out, ...(self::names($out, $tie) ? [] : [new TakeOut("out-$tie", $tie)]));
         }
 
         $boned = [] !== array_filter(
-            $this->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source),
+            $this->recipe->ingredients,
+            static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source),
         );
 
-        return $this->joint->cut->bone > 0 && !$boned && !$this->dish->bonesServed ? [...$out, new TakeOut('out-bones', 'bones')] : $out;
+        return $this->meat->joint->cut->bone > 0 && !$boned && !$this->recipe->dish->bonesServed
+            ? [...$out, new TakeOut('out-bones', 'bones')]
+            : $out;
     }
 
     /** @param list<TakeOut> $out */
@@ -196,14 +173,15 @@ final readonly class BraiseOrder
     /** Whether wine and its kind are boiled down in a pan: not without one, nor where a slow cooker's own recipe does without. */
     public function boilsDown(): bool
     {
-        return Effort::Cold !== $this->handling->effort && (Method::SlowCooker !== $this->original?->method || $this->recipeBoilsWine);
+        return Effort::Cold !== $this->handling->effort
+            && (Method::SlowCooker !== $this->recipe->original?->method || $this->recipe->recipeBoilsWine);
     }
 
     /** Whether onions and their kind go into the pot from a hot pan. */
     public function friesBase(): bool
     {
         return Effort::Full === $this->handling->effort
-            && ([] === $this->dish->acts() || $this->dish->does(ActKind::FryBase, ActKind::Fry));
+            && ([] === $this->recipe->dish->acts() || $this->recipe->dish->does(ActKind::FryBase, ActKind::Fry));
     }
 
     /**
@@ -213,7 +191,7 @@ final readonly class BraiseOrder
     public function thickenedAlready(): float
     {
         $later = [];
-        foreach ($this->dish->acts() as $act) {
+        foreach ($this->recipe->dish->acts() as $act) {
             array_push($later, ...($act->kind->thickens() && Timing::Before !== $act->when->timing ? $act->foods : []));
         }
 
@@ -231,33 +209,32 @@ final readonly class BraiseOrder
     public function physical(): array
     {
         return [
-            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->joint, $this->bone, $this->cooker,
-            $this->room, $this->kitchen->pan(),
-            $this->level, $this->texture, $this->thickness, $this->thickener, $this->recipeNeed, $this->dish, $this->choices,
+            $this->recipe, $this->meat, $this->cooker, $this->room, $this->kitchen->pan(), $this->wishes->choosing(null), $this->choices,
             $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0),
-            $this->saltAimPercent, $this->sureness, $this->beforehand,
         ];
     }
 
     /** @return list<Ingredient> what is made and served beside the pot, or on top */
     public function besideThePot(): array
     {
-        return array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => PartKind::Braise !== $i->part));
+        return array_values(array_filter($this->recipe->ingredients, static fn (Ingredient $i): bool => PartKind::Braise !== $i->part));
     }
 
     /** @return list<Ingredient> what the recipe names and the cook has marked as none */
     public function leftOut(): array
     {
-        return array_values(array_filter($this->dish->ingredients, fn (Ingredient $i): bool => !\in_array($i, $this->ingredients, true)));
+        return array_values(array_filter(
+            $this->recipe->dish->ingredients, fn (Ingredient $i): bool => !\in_array($i, $this->recipe->ingredients, true),
+        ));
     }
 
     /** The meat that the recipe asks for, over what the cook has; 1 where the recipe doesn't say. */
     public function recipeMeatScale(): float
     {
         $grams = array_sum(array_map(
-            static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->ingredients,
+            static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->recipe->ingredients,
         ));
 
-        return $grams > 0 ? $grams / ($this->joint->boneless->inGrams() + $this->bone->inGrams()) : 1.0;
+        return $grams > 0 ? $grams / ($this->meat->joint->boneless->inGrams() + $this->meat->bone->inGrams()) : 1.0;
     }
 }

@@ -25,8 +25,8 @@ final readonly class CookFacts
 
     public function applied(BraiseOrder $order): BraiseOrder
     {
-        $order = null !== $this->takenOut ? $order->withJoint($order->joint->without($this->takenOut)) : $order;
-        $before = $order->beforehand;
+        $order = null !== $this->takenOut ? $order->withJoint($order->meat->joint->without($this->takenOut)) : $order;
+        $before = $order->meat->beforehand;
 
         return $this->thawed && $before->frozen ? $order->after(new Beforehand(false, $before->why, $before->since)) : $order;
     }

@@ -58,7 +58,7 @@ final readonly class FollowCook
         $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $work->finish()->total);
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
-        $ready = $cook->readyAfter($order->texture);
+        $ready = $cook->readyAfter($order->wishes->texture);
         $window = $this->ready($run, $order, $ready);
         $foreseen = match (null) {
             $window->likely => Foreseen::Hardly,
@@ -103,19 +103,19 @@ final readonly class FollowCook
      */
     private function elsewhere(BraiseOrder $order, Setup $setup, Outcome $run): array
     {
-        $missing = $run->missingDose($order->joint->needHours * $order->joint->cut->level($order->texture));
+        $missing = $run->missingDose($order->meat->joint->needHours * $order->meat->joint->cut->level($order->wishes->texture));
         $core = $run->coreNow();
         $mass = Mass::kilograms(array_sum(array_map(
             static fn (Content $c): float => $c->mass->kilograms, $setup->contents,
-        )) + $order->joint->boneless->kilograms);
+        )) + $order->meat->joint->boneless->kilograms);
         $ways = [];
         foreach ([
             new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS),
             new OriginalMethod(Method::Pressure, 1),
         ] as $way) {
             $other = new OtherWay($way, $order->room, $mass);
-            $likely = $other->hoursFor($order->joint, $missing->likely ?? 0.0, $core);
-            $latest = $other->hoursFor($order->joint, $missing->latest ?? 0.0, $core);
+            $likely = $other->hoursFor($order->meat->joint, $missing->likely ?? 0.0, $core);
+            $latest = $other->hoursFor($order->meat->joint, $missing->latest ?? 0.0, $core);
             if (is_finite($latest)) {
                 $ways[] = new Elsewhere($way, Duration::hours($likely), Duration::hours($latest));
             }
@@ -164,7 +164,7 @@ final readonly class FollowCook
 
     private function run(BraiseOrder $order, Setup $setup, RunningCook $cook, ?Duration $now = null): Outcome
     {
-        return Ensemble::draw(Spread::of($order->joint, $order->cooker))->run(
+        return Ensemble::draw(Spread::of($order->meat->joint, $order->cooker))->run(
             $this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now,
         );
     }
@@ -189,7 +189,7 @@ final readonly class FollowCook
 
     private function ready(Outcome $run, BraiseOrder $order, ?Duration $after): Window
     {
-        $window = $run->doneness($order->texture, $order->sureness->share());
+        $window = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
     }

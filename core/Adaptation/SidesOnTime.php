@@ -32,7 +32,7 @@ final class SidesOnTime
     public static function around(BraiseOrder $order, FollowedCook $followed, array $sides, array $pins, array $done): array
     {
         $day = $followed->day;
-        $jobs = self::left(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->serves), $sides)), $done);
+        $jobs = self::left(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->recipe->serves), $sides)), $done);
         if ([] === $jobs) {
             return [];
         }

@@ -60,8 +60,13 @@ final class PlateTest extends BrowserTestCase
     /** @return iterable<string, array{string, list<string>, list<string>}> the recipe, what the workbench says, what the stove says */
     public static function recipes(): iterable
     {
-        yield 'plain' => [self::PLAIN, ['boiled down in the pan to 100 mL', 'take out: bay leaves'], ['Lift the meat out', 'take out: bay leaves', 'Strain']];
-        yield 'slow cooker' => [self::SLOW, ['the recipe: 8 h to 9 h', 'peas in for the last 8 min'], ['In with the peas', 'Taste, season, plate and serve']];
+        yield 'plain' => [
+            self::PLAIN, ['boiled down in the pan to 100 mL', 'take out: bay leaves'],
+            ['Lift the meat out', 'take out: bay leaves', 'Strain'],
+        ];
+        yield 'slow cooker' => [
+            self::SLOW, ['the recipe: 8 h to 9 h', 'peas in for the last 8 min'], ['In with the peas', 'Taste, season, plate and serve'],
+        ];
         yield 'two parts' => [self::TWO_PARTS, ['Meanwhile, the recipe’s own side'], ['Shred the meat', 'rosemary']];
     }
 

@@ -12,10 +12,13 @@ use Pausis\Core\Adaptation\Explain\BraiseWays;
 use Pausis\Core\Adaptation\Explain\DayWays;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\PlanDay;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Kitchen;
@@ -83,11 +86,15 @@ final class Days
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true,
-            Cooks::joint('beef-chuck', $kilograms), Mass::kilograms(0),
-            new Cooker(Volume::litres(5.7)), new Room(Temperature::celsius(20), 640), $now ?? self::at('18:40', '2026-11-25'),
-            $serve ?? self::at('19:00'), $kitchen ?? Kitchen::alone(self::working()), texture: $texture, choice: $choice,
-            handling: $handling, sureness: $sureness,
+            new OrderedRecipe(array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4, null, true),
+            new OrderedMeat(Cooks::joint('beef-chuck', $kilograms), Mass::kilograms(0)),
+            new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 640),
+            $now ?? self::at('18:40', '2026-11-25'),
+            $serve ?? self::at('19:00'),
+            $kitchen ?? Kitchen::alone(self::working()),
+            wishes: new Wishes(texture: $texture, choice: $choice, sureness: $sureness),
+            handling: $handling,
         ));
     }
 

@@ -76,8 +76,8 @@ final readonly class AdaptationPresenter
             array_map(fn (Finding $f): FindingView => $this->finding($f, $worked, $measures), $braise->findings),
             $this->wording->sum($chosen->work->before(), $measures),
             $this->wording->sum($braise->finish(), $measures),
-            $measures->mass($order->joint->boneless->inGrams() + $order->bone->inGrams()),
-            $measures->length($order->joint->thickness()->inCentimetres()),
+            $measures->mass($order->meat->joint->boneless->inGrams() + $order->meat->bone->inGrams()),
+            $measures->length($order->meat->joint->thickness()->inCentimetres()),
             $order->serveAt->format(\DATE_ATOM),
             $measures->day($order->serveAt).', '.$measures->clock($order->serveAt),
             array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::of($braise)),
@@ -298,7 +298,7 @@ final readonly class AdaptationPresenter
         $order = $braise->order;
         $chosen = $braise->chosen;
         $geometry = $chosen->filling->geometry;
-        $piece = $order->joint->piece;
+        $piece = $order->meat->joint->piece;
         $depth = $order->cooker->depth()->inCentimetres();
 
         return new PotView(
@@ -307,7 +307,7 @@ final readonly class AdaptationPresenter
             100 * $geometry->vegetableHeight,
             100 * $geometry->meatHeight,
             [200 * $piece->a, 200 * $piece->b, 200 * $piece->c],
-            $order->joint->count,
+            $order->meat->joint->count,
             $geometry->layers,
             $chosen->filling->levels[0] * $depth,
             $chosen->filling->levels[1] * $depth,
@@ -316,16 +316,18 @@ final readonly class AdaptationPresenter
             $this->wording->say('pot.text', $measures, [
                 'depthCm' => $depth,
                 'vegetables' => $geometry->vegetableHeight > 0 ? $measures->length(100 * $geometry->vegetableHeight) : 'none',
-                'pieces' => $order->joint->count,
-                'thickCm' => $order->joint->thickness()->inCentimetres(),
+                'pieces' => $order->meat->joint->count,
+                'thickCm' => $order->meat->joint->thickness()->inCentimetres(),
                 'layers' => $geometry->layers,
                 'levelCm' => $chosen->filling->levels[0] * $depth,
                 'endCm' => $chosen->filling->levels[1] * $depth,
                 'percent' => 100 * $chosen->filling->fill,
             ]),
             $this->wording->sum($geometry->belowLevel($chosen->sauce->load), $measures),
-            $order->bone->kilograms > 0,
-            100 * $geometry->heightOf(MeatJuice::renderedFat($order->joint, $order->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY),
+            $order->meat->bone->kilograms > 0,
+            100 * $geometry->heightOf(MeatJuice::renderedFat(
+                $order->meat->joint, $order->meat->joint->needHours,
+            )->inGrams() / MeatJuice::FAT_DENSITY),
             $order->handling->layers->value,
         );
     }

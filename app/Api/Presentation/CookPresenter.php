@@ -269,8 +269,8 @@ final readonly class CookPresenter
 
         return new SauceDraft(
             null === $sauce ? '' : $this->house->measures()->volume((float) $sauce['value']),
-            $sauce['thickness'] ?? $order->thickness->value,
-            $sauce['thickener'] ?? $order->thickener->value,
+            $sauce['thickness'] ?? $order->wishes->thickness->value,
+            $sauce['thickener'] ?? $order->wishes->thickener->value,
         );
     }
 

@@ -219,7 +219,7 @@ final class Chores
 
     private function before(Deed $d): ?Chore
     {
-        $joint = $this->order->joint;
+        $joint = $this->order->meat->joint;
         $pan = $this->order->kitchen->pan();
         $ingredients = $this->order->potIngredients();
         $minutes = $d->act->minutes?->middle();
@@ -259,7 +259,7 @@ final class Chores
     /** Whether it is about vegetables and their kind. */
     private function cuts(Deed $deed): bool
     {
-        $roles = array_map(fn (string $id): ?Role => $this->order->dish->ingredient($id)?->role, $deed->act->foods);
+        $roles = array_map(fn (string $id): ?Role => $this->order->recipe->dish->ingredient($id)?->role, $deed->act->foods);
 
         return ([] === $roles && $deed->is(ActKind::Cut)) || [] !== array_filter(
             $roles, static fn (?Role $r): bool => \in_array($r, [Role::Vegetable, Role::Aromatic, Role::Fruit], true),
@@ -308,8 +308,8 @@ final class Chores
             ActKind::Shred => $this->ofTerm(
                 $d,
                 new Term(
-                    'shred-meat', HandsOn::shredding($this->order->joint->boneless),
-                    ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => 0],
+                    'shred-meat', HandsOn::shredding($this->order->meat->joint->boneless),
+                    ['kg' => $this->order->meat->joint->boneless->kilograms, 'minutes' => 0],
                 ),
                 Uses::Hands, 'shred-meat',
             ),
@@ -376,7 +376,8 @@ final class Chores
     private function named(Deed $d): string
     {
         return (string) ($d->variables['food'] ?? implode(
-            ', ', array_filter(array_map(fn (string $id): string => $this->order->dish->ingredient($id)->foodText ?? '', $d->act->foods)),
+            ', ',
+            array_filter(array_map(fn (string $id): string => $this->order->recipe->dish->ingredient($id)->foodText ?? '', $d->act->foods)),
         ));
     }
 
@@ -418,7 +419,8 @@ final class Chores
         return $minutes <= $reducing
             ? null
             : new Term(
-                'shred-meat', (float) ($minutes - $reducing), ['kg' => $this->order->joint->boneless->kilograms, 'minutes' => $reducing],
+                'shred-meat', (float) ($minutes - $reducing),
+                ['kg' => $this->order->meat->joint->boneless->kilograms, 'minutes' => $reducing],
             );
     }
 }

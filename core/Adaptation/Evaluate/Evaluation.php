@@ -33,7 +33,7 @@ final readonly class Evaluation
         $low = $this->outcome($order, ProgramChoice::Low, $larger);
         $high = $this->outcome($order, ProgramChoice::High, $larger);
         $outcomes = $order->cooker->hasMedium ? [$low, $this->outcome($order, ProgramChoice::Medium, $larger), $high] : [$low, $high];
-        if ((null !== $low->unsafe && null === $high->unsafe) || ProgramChoice::HighThenLow === $order->choice) {
+        if ((null !== $low->unsafe && null === $high->unsafe) || ProgramChoice::HighThenLow === $order->wishes->choice) {
             $outcomes[] = $this->outcome($order, ProgramChoice::HighThenLow, $larger);
         }
 
@@ -43,14 +43,14 @@ final readonly class Evaluation
     /** With the meat's need corrected by what a slow cooker's recipe says of it: its own hours on a setting that this cooker has. */
     public function informed(BraiseOrder $order): BraiseOrder
     {
-        $settings = $order->dish->slowCookerWay()->settings ?? [];
-        if (Method::SlowCooker !== $order->original?->method || $order->choices->refuses(BraiseOrder::NEED_KEY)) {
+        $settings = $order->recipe->dish->slowCookerWay()->settings ?? [];
+        if (Method::SlowCooker !== $order->recipe->original?->method || $order->choices->refuses(BraiseOrder::NEED_KEY)) {
             return $order;
         }
         foreach ([ProgramChoice::Low, ProgramChoice::High] as $choice) {
             $own = $settings[$choice->value] ?? null;
             if (null !== $own) {
-                $need = RecipeNeed::fromSlowCooker($this->pots->load($order, $choice)->best->doseAt($own->low / 60), $order->joint);
+                $need = RecipeNeed::fromSlowCooker($this->pots->load($order, $choice)->best->doseAt($own->low / 60), $order->meat->joint);
 
                 return null === $need ? $order : $order->needing($need);
             }

@@ -22,11 +22,11 @@ final class LateFoods
         foreach ($order->potIngredients() as $i) {
             $key = $i->key();
             $larder = Adding::Late === $i->food?->adding || Adding::Apart === $i->food?->adding ? (float) $i->food->lateMinutes : null;
-            $minutes = $order->dish->late($key)?->middle() ?? $larder;
+            $minutes = $order->recipe->dish->late($key)?->middle() ?? $larder;
             if (null !== $minutes
                 && !$i->role->isPoured()
                 && Role::Dairy !== $i->role
-                && !(null !== $order->dish->late($key) && \in_array($key, $larger, true))
+                && !(null !== $order->recipe->dish->late($key) && \in_array($key, $larger, true))
                 && !$order->choices->refuses("late:$key")) {
                 $late[$key] = $minutes;
             }

@@ -70,18 +70,19 @@ final readonly class PotRun
         $program = $choice->program($order->cooker, $order->handling);
         $geometry = self::geometry($order);
         $balance = new SauceBalance(
-            $ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()),
+            $ingredients, $order->recipe->serves, $order->recipe->recipeBoilsWine,
+            $order->choices->liquids($ingredients, $order->boilsDown()),
         );
         $boil = $order->room->boilingPoint()->celsius;
         $late = LateFoods::of($order, $larger);
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve(
-            $order->joint, $order->recipeMeatScale(), $order->original, $boil, $geometry, $order->level, $end,
+            $order->meat->joint, $order->recipeMeatScale(), $order->recipe->original, $boil, $geometry, $order->wishes->level, $end,
         );
         $insert = Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS);
         $first = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()])));
         $events = [...self::looks($order->handling->lidLifts), ...(null === $end ? [] : self::additions($ingredients, $late, $end))];
         $setup = static fn (SaucePlan $sauce): Setup => new Setup(
-            $order->cooker, $order->room, $insert, $order->joint, self::contents($order, $first, $sauce), $program, $events,
+            $order->cooker, $order->room, $insert, $order->meat->joint, self::contents($order, $first, $sauce), $program, $events,
         );
         $best = fn (Setup $setup): Course => $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
 
@@ -89,7 +90,7 @@ final readonly class PotRun
         $potEnd = new PotEnd($boil - 5, 3.0, 100.0);
         $sauce = $solve($potEnd);
         for ($i = 0; $i < 2; ++$i) {
-            $potEnd = self::endOf($best($setup($sauce)), $order->texture);
+            $potEnd = self::endOf($best($setup($sauce)), $order->wishes->texture);
             $sauce = $solve($potEnd);
         }
         $setup = $setup($sauce);
@@ -100,12 +101,12 @@ final readonly class PotRun
     /** @param list<string> $larger */
     public function outcome(BraiseOrder $order, ProgramChoice $choice, array $larger = []): Outcome
     {
-        $ensemble = Ensemble::draw(Spread::of($order->joint, $order->cooker));
+        $ensemble = Ensemble::draw(Spread::of($order->meat->joint, $order->cooker));
         $pot = $this->load($order, $choice, $larger);
         $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         if ([] !== LateFoods::of($order, $larger)) {
             // What goes in late does so before the sauce is begun, which is when nine pots in ten are ready.
-            $ready = $run->doneness($order->texture, $order->sureness->share());
+            $ready = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
             $pot = $this->load($order, $choice, $larger, $ready->latest ?? $ready->likely ?? AdaptBraise::HORIZON);
             $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         }
@@ -113,20 +114,20 @@ final readonly class PotRun
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);
         }
-        $planned = $run->doneness($order->texture, $order->sureness->share());
-        $in = $this->circumstances($pot, $choice, $windows[$order->texture->value], $larger);
+        $planned = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
+        $in = $this->circumstances($pot, $choice, $windows[$order->wishes->texture->value], $larger);
         $process = All::applied($in);
         $work = Chores::of($process, $order);
         $depth = $order->cooker->depth()->metres;
         $fridgeTo60 = Rules::fridgeTo60(
-            $run->core60(), $run->pot60(), $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes(),
+            $run->core60(), $run->pot60(), $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes(),
         );
         $unsafe = self::refusals($order, $work)[0] ?? Rules::heatingUp($fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
 
         return new Outcome($choice, $windows, $planned,
             new Heating(
                 $run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60,
-                $this->lookMinutes($pot, $windows[$order->texture->value]->likely),
+                $this->lookMinutes($pot, $windows[$order->wishes->texture->value]->likely),
             ),
             $pot->best, $pot->sauce, $in->salt,
             new Filling(
@@ -134,7 +135,7 @@ final readonly class PotRun
                 [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             ),
             $process, $work, $order->choices->refuses('thicken') ? Slurry::for(
-                0.0, Thickness::Stock, $order->thickener,
+                0.0, Thickness::Stock, $order->wishes->thickener,
             ) : $in->offered, $unsafe);
     }
 
@@ -148,20 +149,20 @@ final readonly class PotRun
         $sauce = $pot->sauce;
         $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
         $salt = SaltBalance::of(
-            $order->potIngredients(), $order->joint, $sauce, $pot->end->evaporatedGrams, $order->saltAimPercent,
+            $order->potIngredients(), $order->meat->joint, $sauce, $pot->end->evaporatedGrams, $order->wishes->saltAimPercent,
             !$order->choices->refuses('hold-salt'),
         );
 
         return new Circumstances(
             $order, $choice, $ready, $pot->best, $sauce, $salt,
-            Slurry::for($left, $order->thickness, $order->thickener, $order->thickenedAlready()), $larger,
+            Slurry::for($left, $order->wishes->thickness, $order->wishes->thickener, $order->thickenedAlready()), $larger,
         );
     }
 
     /** The work of a pot that is on. */
     public function work(LoadedPot $pot, ProgramChoice $choice): Work
     {
-        $at = $pot->best->doneness[(int) array_search($pot->order->texture, Doneness::cases(), true)];
+        $at = $pot->best->doneness[(int) array_search($pot->order->wishes->texture, Doneness::cases(), true)];
         $ready = is_finite($at) ? new Window($at, $at, $at) : new Window(null, null, null);
 
         return Chores::of(All::applied($this->circumstances($pot, $choice, $ready)), $pot->order);
@@ -180,17 +181,17 @@ final readonly class PotRun
 
         return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->lead(), $work->finish()->total))
             ->solve(
-                $pot->setup->program, $window($hours[$order->texture->value]), $window($hours[Doneness::Past->value]), 0.0,
+                $pot->setup->program, $window($hours[$order->wishes->texture->value]), $window($hours[Doneness::Past->value]), 0.0,
                 $order->handling->switchOn,
             ) instanceof DayPlan;
     }
 
     public static function delay(BraiseOrder $order, Work $work): ?Finding
     {
-        $cold = $order->handling->isCold() && null === $order->beforehand->why && null === Rules::start(
-            $order->joint->start, $order->beforehand,
+        $cold = $order->handling->isCold() && null === $order->meat->beforehand->why && null === Rules::start(
+            $order->meat->joint->start, $order->meat->beforehand,
         );
-        $out = $work->beforeLoading() + $order->beforehand->onTheCounter()->inMinutes();
+        $out = $work->beforeLoading() + $order->meat->beforehand->onTheCounter()->inMinutes();
 
         return Rules::delayedStart(
             Duration::hours($order->handling->delayHours), $cold, $order->room->temperature, Duration::minutes($out),
@@ -204,9 +205,9 @@ final readonly class PotRun
      */
     public static function refusals(BraiseOrder $order, Work $work): array
     {
-        $out = Duration::minutes($work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes());
+        $out = Duration::minutes($work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes());
         $found = [
-            Rules::start($order->joint->start, $order->beforehand), self::delay($order, $work),
+            Rules::start($order->meat->joint->start, $order->meat->beforehand), self::delay($order, $work),
             Rules::onTheCounter($out, $order->room->temperature),
         ];
 
@@ -272,7 +273,7 @@ final readonly class PotRun
         if (null === $likely) {
             return 0.0;
         }
-        $level = (int) array_search($pot->order->texture, Doneness::cases(), true);
+        $level = (int) array_search($pot->order->wishes->texture, Doneness::cases(), true);
         $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::looks([$likely / 2]) : []);
         $difference = $this->simulation->run(
             $other, new Deviation(), AdaptBraise::HORIZON,
@@ -290,7 +291,7 @@ final readonly class PotRun
                 : 0.0;
         }
 
-        return new PotGeometry($order->cooker, $order->joint, $grams / 1000, $order->handling->layers);
+        return new PotGeometry($order->cooker, $order->meat->joint, $grams / 1000, $order->handling->layers);
     }
 
     /**
@@ -322,8 +323,8 @@ final readonly class PotRun
                 );
             }
         }
-        if ($order->bone->kilograms > 0) {
-            $contents[] = new Content($order->bone, self::BONE_HEAT, $order->joint->start);
+        if ($order->meat->bone->kilograms > 0) {
+            $contents[] = new Content($order->meat->bone, self::BONE_HEAT, $order->meat->joint->start);
         }
 
         return $contents;

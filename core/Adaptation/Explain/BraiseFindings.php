@@ -43,7 +43,7 @@ final class BraiseFindings
         $chosen = $braise->chosen;
         $geometry = $chosen->filling->geometry;
         $findings = array_map(
-            fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->joint, $chosen->sauce->load),
+            fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->meat->joint, $chosen->sauce->load),
         );
         $delay = PotRun::delay($order, $chosen->work);
         if (Severity::Warn === $delay?->severity) {
@@ -56,7 +56,7 @@ final class BraiseFindings
         if (null !== $chosen->unsafe && [] === $refusals) {
             $findings[] = $this->withRemedy($braise, $chosen->unsafe);
         }
-        array_push($findings, ...PreparedAhead::in($order->dish->acts())->findings());
+        array_push($findings, ...PreparedAhead::in($order->recipe->dish->acts())->findings());
         $day = $braise->day();
         if ($day instanceof DayPlan) {
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
@@ -66,13 +66,14 @@ final class BraiseFindings
                         new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise,
                     )
                     : null,
-                Rules::leanHeld($order->joint, $chosen->best->doseAt($served)),
+                Rules::leanHeld($order->meat->joint, $chosen->best->doseAt($served)),
             ]));
         }
-        array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->ingredients, $order->leftOut()));
+        array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->recipe->ingredients, $order->leftOut()));
         $out = array_map(static fn (TakeOut $t): string => $t->name, $order->toTakeOut());
         foreach (Rules::contents(
-            $order->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()], $out,
+            $order->meat->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()],
+            $out,
         ) as $finding) {
             $findings[] = 'lean-in-own-juices' === $finding->rule
                 ? $this->remedied($finding, 'level-'.LevelSchool::Third->value, new AtLevel(LevelSchool::Third))
@@ -128,7 +129,7 @@ final class BraiseFindings
         foreach ($tries as [$code, $change]) {
             $changed = $change->of($order);
             $pot = $this->evaluation->pots->load($changed, ProgramChoice::High);
-            $left = Rules::room($pot->geometry, $changed->joint, $pot->sauce->load);
+            $left = Rules::room($pot->geometry, $changed->meat->joint, $pot->sauce->load);
             if (!\in_array(Severity::Refuse, array_map(static fn (Finding $f): Severity => $f->severity, $left), true)) {
                 return $this->remedied($finding, $code, $change);
             }

@@ -97,7 +97,7 @@ final readonly class BraiseWays
 
     private function lessSure(AdaptedBraise $braise): ?WayOut
     {
-        if (Sureness::ThreeInFour === $braise->order->sureness) {
+        if (Sureness::ThreeInFour === $braise->order->wishes->sureness) {
             return null;
         }
         $way = new WayOut('less-sure', [new AsSure(Sureness::ThreeInFour)]);
@@ -160,12 +160,12 @@ final readonly class BraiseWays
 
     private function lessMeat(AdaptedBraise $braise): ?WayOut
     {
-        $joint = $braise->order->joint;
+        $joint = $braise->order->meat->joint;
         foreach (self::SHARES_OF_MEAT as $share) {
             $left = $joint->count > 1 ? floor($share * $joint->count) / $joint->count : $share;
             $way = new WayOut(
                 'less-meat', [new LessMeat(Mass::kilograms($left * $joint->boneless->kilograms)), new RunOn(ProgramChoice::High)], null,
-                ['kg' => $left * ($joint->boneless->kilograms + $braise->order->bone->kilograms)],
+                ['kg' => $left * ($joint->boneless->kilograms + $braise->order->meat->bone->kilograms)],
             );
             if ($left > 0 && $this->works($way->of($braise->order), ProgramChoice::High, $braise->chosen)) {
                 return $way;

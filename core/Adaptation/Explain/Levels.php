@@ -20,16 +20,18 @@ final class Levels
         $costs = [];
         $order = $braise->order;
         $geometry = $braise->chosen->filling->geometry;
-        $end = PotRun::endOf($braise->chosen->best, $order->texture);
+        $end = PotRun::endOf($braise->chosen->best, $order->wishes->texture);
         $ingredients = $order->potIngredients();
         $balance = new SauceBalance(
-            $ingredients, $order->serves, $order->recipeBoilsWine, $order->choices->liquids($ingredients, $order->boilsDown()),
+            $ingredients, $order->recipe->serves, $order->recipe->recipeBoilsWine,
+            $order->choices->liquids($ingredients, $order->boilsDown()),
         );
         foreach (LevelSchool::cases() as $school) {
             $sauce = $balance->solve(
-                $order->joint, $order->recipeMeatScale(), $order->original, $order->room->boilingPoint()->celsius, $geometry, $school, $end,
+                $order->meat->joint, $order->recipeMeatScale(), $order->recipe->original, $order->room->boilingPoint()->celsius, $geometry,
+                $school, $end,
             );
-            $salt = SaltBalance::of($ingredients, $order->joint, $sauce, $end->evaporatedGrams, $order->saltAimPercent);
+            $salt = SaltBalance::of($ingredients, $order->meat->joint, $sauce, $end->evaporatedGrams, $order->wishes->saltAimPercent);
             $costs[] = new LevelCost($school, $sauce->load, $geometry->level($sauce->load), $geometry->fill($sauce->load), $sauce->reduce,
                 $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->kitchen->pan())->inMinutes() : 0.0, $salt->percentAfter);
         }

@@ -46,18 +46,18 @@ final readonly class CookFlags
         \DateTimeImmutable $now,
     ): array {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
-        $out = $work->outOfFridge() + $order->beforehand->onTheCounter()->inMinutes();
+        $out = $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes();
         $slow = Rules::heatingUp(Rules::fridgeTo60($run->core60(), $run->pot60(), $out));
         $boiled = $cook->facts->beansBoiled?->inMinutes() ?? 0.0;
-        $ready = null !== $cook->readyAfter($order->texture);
+        $ready = null !== $cook->readyAfter($order->wishes->texture);
         $flags = [
             ...PotRun::refusals($order, $work),
             ...array_values(array_filter(
-                Rules::pulses($order->ingredients, []),
+                Rules::pulses($order->recipe->ingredients, []),
                 static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES,
             )),
             ...array_values(array_filter(
-                Rules::room($pot->geometry, $order->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids(),
+                Rules::room($pot->geometry, $order->meat->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids(),
             )),
             null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),
             ...array_map(
@@ -93,7 +93,7 @@ final readonly class CookFlags
         LostPower $lost, RunningCook $cook, BraiseOrder $order, Outcome $run, Course $best, bool $tooSlow, float $elapsed,
     ): ?Finding {
         $at = $lost->cut->at()->inHours();
-        $ready = $cook->readyAfter($order->texture)?->inHours() ?? $run->doneness($order->texture)->likely ?? \INF;
+        $ready = $cook->readyAfter($order->wishes->texture)?->inHours() ?? $run->doneness($order->wishes->texture)->likely ?? \INF;
         $minutes = 0.0;
         foreach ($best->trace as $k => $row) {
             $warmBefore = $k > 0 && ($best->trace[$k - 1][1] >= Rules::HOLDING_CELSIUS || $minutes > 0);
@@ -113,7 +113,7 @@ final readonly class CookFlags
         }
         $held = array_filter($best->trace, static fn (array $row): bool => $row[0] >= $warm && $row[0] <= $elapsed);
         $coolest = [] === $held ? Rules::HOLDING_CELSIUS : min(array_column($held, 1));
-        $latest = $run->doneness($order->texture)->latest;
+        $latest = $run->doneness($order->wishes->texture)->latest;
         $finding = Rules::onWarm(
             Duration::hours($elapsed - $warm), Temperature::celsius($coolest), $ready || (null !== $latest && $latest <= $warm),
         );

@@ -14,7 +14,7 @@ final readonly class Asides implements Rule
     public function applied(Process $process, Circumstances $in): Process
     {
         $names = static fn (Deed $d): bool => [] !== array_filter(
-            $d->act->foods, static fn (string $id): bool => Role::Meat !== $in->order->dish->ingredient($id)?->role,
+            $d->act->foods, static fn (string $id): bool => Role::Meat !== $in->order->recipe->dish->ingredient($id)?->role,
         );
 
         return $process->map(

@@ -52,7 +52,7 @@ final readonly class Circumstances
      */
     public function step(Deed $deed): array
     {
-        return [] === $this->order->dish->acts()
+        return [] === $this->order->recipe->dish->acts()
             ? []
             : [new LedgerEntry(
                 "step-$deed->code",

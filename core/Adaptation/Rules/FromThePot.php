@@ -17,7 +17,7 @@ final readonly class FromThePot implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        if (Doneness::Pulls === $in->order->texture && !$process->does(Stage::Finish, ActKind::Shred)) {
+        if (Doneness::Pulls === $in->order->wishes->texture && !$process->does(Stage::Finish, ActKind::Shred)) {
             $process = $process->finishing(Deed::added(ActKind::Shred, Stage::Finish, 'shred'));
         }
         if (!$process->does(Stage::Finish, ActKind::Lift) && $process->does(Stage::Finish, ...self::NEEDS_IT_OUT)) {

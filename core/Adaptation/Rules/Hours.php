@@ -21,7 +21,7 @@ final readonly class Hours implements Rule
         $entries = [];
         $window = [
             'setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0,
-            'texture' => $in->order->texture->value,
+            'texture' => $in->order->wishes->texture->value,
         ];
         $process = $process->map(function (Deed $d) use ($in, $window, &$entries): Deed {
             $changed = $this->changed($d, $in, $window);
@@ -91,7 +91,7 @@ final readonly class Hours implements Rule
     /** @return list<LedgerEntry> */
     private function entries(Circumstances $in): array
     {
-        $original = $in->order->original;
+        $original = $in->order->recipe->original;
         if (null === $in->ready->earliest || null === $in->ready->latest) {
             return [];
         }
@@ -118,10 +118,10 @@ final readonly class Hours implements Rule
      */
     private function ownOpinion(Circumstances $in, array $variables): array
     {
-        $settings = $in->order->dish->slowCookerWay()->settings ?? [];
+        $settings = $in->order->recipe->dish->slowCookerWay()->settings ?? [];
         $own = $settings[$in->choice->value] ?? null;
         $setting = null === $own ? (array_key_first($settings) ?? '') : $in->choice->value;
-        $own ??= [] === $settings ? Minutes::exactly(60 * ($in->order->original->hours ?? 0.0)) : reset($settings);
+        $own ??= [] === $settings ? Minutes::exactly(60 * ($in->order->recipe->original->hours ?? 0.0)) : reset($settings);
 
         return [new LedgerEntry(
             'time-beside',
@@ -135,8 +135,8 @@ final readonly class Hours implements Rule
     /** @return list<LedgerEntry> what the recipe's own time says of the meat */
     private function need(Circumstances $in): array
     {
-        $need = $in->order->recipeNeed;
-        $ofCut = round($in->order->joint->needHours, 1);
+        $need = $in->order->recipe->need;
+        $ofCut = round($in->order->meat->joint->needHours, 1);
         if (null === $need) {
             return $in->refuses(BraiseOrder::NEED_KEY)
                 ? [$in->entry('need-from-recipe', BraiseOrder::NEED_KEY, ['ofCut' => $ofCut, 'implied' => 0.0, 'combined' => $ofCut])]

@@ -66,7 +66,7 @@ final readonly class InThePan implements Rule
     {
         $garlic = $others = false;
         foreach ($deed->act->foods as $id) {
-            $food = $in->order->dish->ingredient($id);
+            $food = $in->order->recipe->dish->ingredient($id);
             $garlic = $garlic || 'garlic' === $food?->food?->id;
             $others = $others || Role::Vegetable === $food?->role;
         }

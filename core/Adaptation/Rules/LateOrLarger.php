@@ -171,7 +171,10 @@ final readonly class LateOrLarger implements Rule
     private static function names(Act $act, Circumstances $in): string
     {
         return implode(
-            ', ', array_filter(array_map(static fn (string $id): string => $in->order->dish->ingredient($id)->foodText ?? '', $act->foods)),
+            ', ',
+            array_filter(array_map(
+                static fn (string $id): string => $in->order->recipe->dish->ingredient($id)->foodText ?? '', $act->foods,
+            )),
         );
     }
 

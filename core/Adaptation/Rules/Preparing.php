@@ -15,7 +15,7 @@ final readonly class Preparing implements Rule
 {
     public function applied(Process $process, Circumstances $in): Process
     {
-        $process = [] === $in->order->dish->acts() ? self::usual($process, $in) : $process;
+        $process = [] === $in->order->recipe->dish->acts() ? self::usual($process, $in) : $process;
         $handling = $in->order->handling;
         $ingredients = $in->order->potIngredients();
         if (null !== HandsOn::mixing($ingredients)) {
@@ -85,7 +85,7 @@ final readonly class Preparing implements Rule
     {
         foreach ($process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare) as $deed) {
             $meat = array_filter(
-                $deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->dish->ingredient($id)?->role,
+                $deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->recipe->dish->ingredient($id)?->role,
             );
             if ('mix-spices' !== $deed->code && \count($meat) < max(1, \count($deed->act->foods))) {
                 return $deed;

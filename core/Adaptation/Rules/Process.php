@@ -32,14 +32,14 @@ final readonly class Process
     /** A recipe's acts, each where it has its place. */
     public static function of(BraiseOrder $order): self
     {
-        $acts = $order->dish->acts();
+        $acts = $order->recipe->dish->acts();
         $cook = MethodReader::cookPlace($acts);
         $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook), $acts, array_keys($acts));
         $deeds = [];
         foreach ($acts as $k => $act) {
             $deeds[] = new Deed($act, $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table);
         }
-        foreach ($order->dish->beside() as $part) {
+        foreach ($order->recipe->dish->beside() as $part) {
             foreach ($part->acts as $act) {
                 $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, isBeside: true);
             }

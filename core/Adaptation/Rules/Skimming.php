@@ -16,7 +16,7 @@ final readonly class Skimming implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        $joint = $in->order->joint;
+        $joint = $in->order->meat->joint;
         $fat = MeatJuice::renderedFat($joint, $joint->needHours)->inGrams();
         if ($fat < self::WORTH_GRAMS) {
             return $process;

@@ -13,7 +13,7 @@ final readonly class StraightBefore implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        $ahead = PreparedAhead::in($in->order->dish->acts());
+        $ahead = PreparedAhead::in($in->order->recipe->dish->acts());
         $told = $entries = [];
         $process = $process->map(static function (Deed $d) use ($ahead, $in, &$told, &$entries): Deed {
             $sentence = $d->sentence();

@@ -36,7 +36,7 @@ final readonly class Thickening implements Rule
             $process = $process->noting($in->entry('thicken', 'thicken', [
                 'thickener' => $slurry->thickener->value, 'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(),
                 'coldMl' => $slurry->coldMillilitres,
-                'thickness' => $in->order->thickness->value,
+                'thickness' => $in->order->wishes->thickness->value,
             ], $slurry->sum));
         }
         $told = false;

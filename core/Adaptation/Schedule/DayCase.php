@@ -118,7 +118,7 @@ final readonly class DayCase
     {
         $jobs = new BraiseJobs($this->braise, $this->day);
         [$fixed] = $jobs->fixed($this->pins);
-        $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->serves), $this->sides));
+        $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->recipe->serves), $this->sides));
         $toTheTable = array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides);
 
         return (new Scheduler($this->kitchen(), $this->braise->order->now, $this->day->serve, [...$fixed, ...$this->reserved]))->schedule(

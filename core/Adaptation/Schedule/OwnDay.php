@@ -42,6 +42,6 @@ final class OwnDay
     /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */
     public static function testFrom(BraiseOrder $order, Window $coreSafe): float
     {
-        return $order->joint->cut->isPoultry() ? (float) $coreSafe->latest : 0.0;
+        return $order->meat->joint->cut->isPoultry() ? (float) $coreSafe->latest : 0.0;
     }
 }

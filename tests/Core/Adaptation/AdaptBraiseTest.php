@@ -8,9 +8,12 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\FollowCook;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
 use Pausis\Core\Adaptation\RunningCook;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\DayPlan;
@@ -92,7 +95,7 @@ final class AdaptBraiseTest extends TestCase
         );
         $finding = self::finding((new AdaptBraise())->adapt($full), 'too-full');
         if (null !== $finding->remedy && str_starts_with($finding->remedy, 'cut-in-')) {
-            $cut = (new AdaptBraise())->adapt($full->withJoint($full->joint->cutInto((int) substr($finding->remedy, 7))));
+            $cut = (new AdaptBraise())->adapt($full->withJoint($full->meat->joint->cutInto((int) substr($finding->remedy, 7))));
             self::assertNotContains('too-full', array_map(static fn (Finding $f): string => $f->rule, $cut->findings));
         }
         self::assertSame(
@@ -107,17 +110,17 @@ final class AdaptBraiseTest extends TestCase
     {
         $pieces = self::order(Cooks::joint('beef-chuck', 1.3, 6));
         $informed = $pieces->informedByRecipe();
-        self::assertTrue($informed->recipeNeed?->believed);
-        self::assertLessThan($pieces->joint->needSigma, $informed->joint->needSigma);
-        self::assertEqualsWithDelta(3.6, $informed->joint->needHours, 0.4);
+        self::assertTrue($informed->recipe->need?->believed);
+        self::assertLessThan($pieces->meat->joint->needSigma, $informed->meat->joint->needSigma);
+        self::assertEqualsWithDelta(3.6, $informed->meat->joint->needHours, 0.4);
         self::assertContains(
             'need-from-recipe',
             array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($informed)->chosen->process->entries),
         );
 
         $whole = self::order(Cooks::joint('beef-chuck', 2.6))->informedByRecipe();
-        self::assertFalse($whole->recipeNeed?->believed);
-        self::assertSame(3.6, $whole->joint->needHours);
+        self::assertFalse($whole->recipe->need?->believed);
+        self::assertSame(3.6, $whole->meat->joint->needHours);
         self::assertContains(
             'recipe-not-believed',
             array_map(static fn (LedgerEntry $e): string => $e->code, (new AdaptBraise())->adapt($whole)->chosen->process->entries),
@@ -255,20 +258,17 @@ final class AdaptBraiseTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), $lines),
-            4,
-            new OriginalMethod(Method::Oven, 3, 150),
-            true,
-            $joint,
-            Mass::kilograms(0),
+            new OrderedRecipe(
+                array_map(static fn (string $line): Ingredient => $reader->read($line), $lines), 4,
+                new OriginalMethod(Method::Oven, 3, 150), true,
+            ),
+            new OrderedMeat($joint, Mass::kilograms(0)),
             $cooker ?? new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 640),
             new \DateTimeImmutable('2026-11-26 06:00', $zone),
             new \DateTimeImmutable('2026-11-26 20:00', $zone),
             new Kitchen(),
-            $level,
-            Doneness::Fork,
-            choice: $choice,
+            wishes: new Wishes(level: $level, texture: Doneness::Fork, choice: $choice),
         );
     }
 

@@ -9,6 +9,9 @@ use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Finish\Thickness;
@@ -64,12 +67,21 @@ final class Dishes
         $kilograms = ($meat->grams ?? 1200) / 1000;
 
         return new BraiseOrder(
-            $dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), $dish->boilsWine(),
-            Cooks::joint($cut->id, $kilograms * (1 - $cut->bone), $kilograms > 1.3 ? 2 : 1), Mass::kilograms($kilograms * $cut->bone),
-            new Cooker(Volume::litres(6.5)), new Room(Temperature::celsius(20), 200), Days::at('12:00', '2026-11-25'), Days::at('19:00'),
+            new OrderedRecipe($dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), $dish->boilsWine(), $dish),
+            new OrderedMeat(
+                Cooks::joint($cut->id, $kilograms * (1 - $cut->bone), $kilograms > 1.3 ? 2 : 1), Mass::kilograms($kilograms * $cut->bone),
+            ),
+            new Cooker(Volume::litres(6.5)),
+            new Room(Temperature::celsius(20), 200),
+            Days::at('12:00', '2026-11-25'),
+            Days::at('19:00'),
             $kitchen ?? Kitchen::alone(Days::home('05:00')),
-            texture: $dish->pulls() ? Doneness::Pulls : Doneness::Fork,
-            thickness: $dish->thickens() ? Thickness::CoatsSpoon : Thickness::Stock, dish: $dish, choices: $choices, handling: $handling,
+            wishes: new Wishes(
+                texture: $dish->pulls() ? Doneness::Pulls : Doneness::Fork,
+                thickness: $dish->thickens() ? Thickness::CoatsSpoon : Thickness::Stock,
+            ),
+            choices: $choices,
+            handling: $handling,
         );
     }
 

@@ -12,7 +12,10 @@ use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\Explain\LevelCost;
 use Pausis\Core\Adaptation\Explain\Levels;
 use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
@@ -141,14 +144,21 @@ final class HandlingTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(
-                static fn (string $line): Ingredient => $reader->read($line),
-                ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '2 tsp salt'],
+            new OrderedRecipe(
+                array_map(
+                    static fn (string $line): Ingredient => $reader->read($line),
+                    ['2 onions', '3 carrots', '250 ml red wine', '700 ml beef stock', '2 tsp salt'],
+                ),
+                4, null, true,
             ),
-            4, null, true, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 05:30', $zone),
+            new OrderedMeat(Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0)),
+            new Cooker(Volume::litres(5.7)),
+            new Room(Temperature::celsius(20), 640),
+            new \DateTimeImmutable('2026-11-26 05:30', $zone),
             new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), $level, choice: ProgramChoice::Low, handling: $handling,
+            new Kitchen(),
+            wishes: new Wishes(level: $level, choice: ProgramChoice::Low),
+            handling: $handling,
         ));
     }
 }

@@ -8,8 +8,11 @@ use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
@@ -142,8 +145,8 @@ final class LedgerTest extends TestCase
         $as = self::adapt();
         $without = self::adapt(new LedgerChoices([BraiseOrder::NEED_KEY]));
 
-        self::assertNotSame($as->order->joint->needHours, $without->order->joint->needHours);
-        self::assertEqualsWithDelta(3.6, $without->order->joint->needHours, 1e-9);
+        self::assertNotSame($as->order->meat->joint->needHours, $without->order->meat->joint->needHours);
+        self::assertEqualsWithDelta(3.6, $without->order->meat->joint->needHours, 1e-9);
         self::assertTrue(self::entry($without, 'need-from-recipe')->refused);
     }
 
@@ -164,11 +167,17 @@ final class LedgerTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt((new BraiseOrder(
-            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
+            new OrderedRecipe(
+                $reading->ingredients, 4, $reading->original, false,
+                (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
+            ),
+            new OrderedMeat(Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0)),
             new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone),
+            new Room(Temperature::celsius(20), 640),
+            new \DateTimeImmutable('2026-11-26 06:00', $zone),
             new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), $level, dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
+            new Kitchen(),
+            wishes: new Wishes(level: $level),
             choices: $choices,
         ))->informedByRecipe());
     }

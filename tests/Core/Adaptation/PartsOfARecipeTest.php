@@ -7,6 +7,8 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
@@ -87,11 +89,16 @@ final class PartsOfARecipeTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            $reading->ingredients, 4, $reading->original, false, Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0),
+            new OrderedRecipe(
+                $reading->ingredients, 4, $reading->original, false,
+                (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
+            ),
+            new OrderedMeat(Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0)),
             new Cooker(Volume::litres(5.7)),
-            new Room(Temperature::celsius(20), 640), new \DateTimeImmutable('2026-11-26 06:00', $zone),
+            new Room(Temperature::celsius(20), 640),
+            new \DateTimeImmutable('2026-11-26 06:00', $zone),
             new \DateTimeImmutable('2026-11-26 20:00', $zone),
-            new Kitchen(), dish: (new DishReader())->read($reading->ingredients, $reading->steps, $reading->ways),
+            new Kitchen(),
         ));
     }
 }

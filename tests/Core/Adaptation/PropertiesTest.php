@@ -9,6 +9,9 @@ use Eris\TestTrait;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\DayPlan;
@@ -140,11 +143,17 @@ final class PropertiesTest extends TestCase
         $zone = new \DateTimeZone('Europe/Vienna');
 
         return new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), self::LINES), 4,
-            new OriginalMethod(Method::Oven, 3, 150), true,
-            $joint, Mass::kilograms($kilograms * $found->bone), new Cooker(Volume::litres($litres), Shape::Oval),
+            new OrderedRecipe(
+                array_map(static fn (string $line): Ingredient => $reader->read($line), self::LINES), 4,
+                new OriginalMethod(Method::Oven, 3, 150), true,
+            ),
+            new OrderedMeat($joint, Mass::kilograms($kilograms * $found->bone)),
+            new Cooker(Volume::litres($litres), Shape::Oval),
             new Room(Temperature::celsius(20), $altitude),
-            new \DateTimeImmutable('2026-11-26 06:00', $zone), new \DateTimeImmutable('2026-11-26 19:30', $zone), new Kitchen(), $level,
+            new \DateTimeImmutable('2026-11-26 06:00', $zone),
+            new \DateTimeImmutable('2026-11-26 19:30', $zone),
+            new Kitchen(),
+            wishes: new Wishes(level: $level),
         );
     }
 }

@@ -10,7 +10,10 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Change\RunOn;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
@@ -144,11 +147,17 @@ final class WaysOutTest extends TestCase
         $reader = new IngredientReader(Larder::load(), Cuts::load());
 
         return (new AdaptBraise())->adapt(new BraiseOrder(
-            array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4,
-            null, true,
-            $joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0), new Cooker(Volume::litres(5.7)),
+            new OrderedRecipe(
+                array_map(static fn (string $line): Ingredient => $reader->read($line), ['2 onions', '3 carrots', '700 ml beef stock']), 4,
+                null, true,
+            ),
+            new OrderedMeat($joint ?? Cooks::joint('beef-chuck', 1.3), Mass::kilograms(0)),
+            new Cooker(Volume::litres(5.7)),
             new Room(Temperature::celsius(20), 200),
-            self::at($now), self::at($serve), Kitchen::alone($presence), choice: $choice,
+            self::at($now),
+            self::at($serve),
+            Kitchen::alone($presence),
+            wishes: new Wishes(choice: $choice),
         ));
     }
 

@@ -10,7 +10,10 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Handling;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\Shape;
@@ -76,16 +79,21 @@ final class RandomPlansTest extends TestCase
                     ? Days::at(\sprintf('%02d:%02d', mt_rand(0, 23), 5 * mt_rand(0, 11)), mt_rand(0, 3) ? '2026-11-26' : '2026-11-25')
                     : null,
                 highHours: mt_rand(1, 4), delayHours: [0.0, 0.0, 0.0, 1.0, 2.0, 3.0][mt_rand(0, 5)]);
-            $order = new BraiseOrder($ingredients, 4, null, true, $joint, Mass::kilograms($joint->boneless->kilograms * $cut->bone),
+            $order = new BraiseOrder(
+                new OrderedRecipe($ingredients, 4, null, true, new Dish($ingredients, [])),
+                new OrderedMeat($joint, Mass::kilograms($joint->boneless->kilograms * $cut->bone), $before),
                 new Cooker(
                     Volume::litres([3.3, 5.7, 6.5][mt_rand(0, 2)]), Shape::Oval, null, mt_rand(75, 120) / 100,
                     [null, Duration::hours(4), Duration::hours(8), Duration::hours(12)][mt_rand(0, 3)], Cooker::HEAT_SIGMA,
                     (bool) mt_rand(0, 1),
                 ),
-                new Room(Temperature::celsius($room), mt_rand(0, 20) * 100), Days::at('12:00', '2026-11-24'),
+                new Room(Temperature::celsius($room), mt_rand(0, 20) * 100),
+                Days::at('12:00', '2026-11-24'),
                 Days::at(\sprintf('%02d:%02d', mt_rand(12, 21), 15 * mt_rand(0, 3))),
-                Kitchen::alone(Days::home('00:00')), choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)],
-                dish: new Dish($ingredients, []), handling: $handling, beforehand: $before);
+                Kitchen::alone(Days::home('00:00')),
+                wishes: new Wishes(choice: 0 === mt_rand(0, 1) ? null : ProgramChoice::cases()[mt_rand(0, 3)]),
+                handling: $handling,
+            );
             $braise = $adapt->adapt($order);
             $why = "case $case: {$braise->chosen->choice->value} ".($braise->forbidden()->rule ?? 'allowed');
             self::assertSame(self::mustNot($braise), null !== $braise->forbidden(), $why);
@@ -102,34 +110,34 @@ final class RandomPlansTest extends TestCase
     {
         $order = $braise->order;
         $outcome = $braise->chosen;
-        $celsius = $order->joint->start->celsius;
+        $celsius = $order->meat->joint->start->celsius;
         $limit = $order->room->temperature->celsius > 32 ? 60.0 : 120.0;
-        $left = WhyWarm::LeftOut === $order->beforehand->why ? $order->beforehand->since?->inMinutes() ?? 0.0 : 0.0;
+        $left = WhyWarm::LeftOut === $order->meat->beforehand->why ? $order->meat->beforehand->since?->inMinutes() ?? 0.0 : 0.0;
         $work = 0.0;
         $load = 0.0;
         foreach ($outcome->work->before()->terms as $term) {
             $work += \in_array($term->code, ['dry-meat', 'brown-meat', 'fry-base', 'boil-wine-down', 'load'], true) ? $term->value : 0.0;
             $load += 'load' === $term->code ? $term->value : 0.0;
         }
-        $hot = WhyWarm::JustHot === $order->beforehand->why;
-        $warmWithoutReason = match ($order->beforehand->why) {
+        $hot = WhyWarm::JustHot === $order->meat->beforehand->why;
+        $warmWithoutReason = match ($order->meat->beforehand->why) {
             null => $celsius > 7,
-            WhyWarm::LeftOut => $celsius > 30 || null === $order->beforehand->since,
-            WhyWarm::JustHot => ($order->beforehand->since?->inMinutes() ?? 0.0) > 30,
+            WhyWarm::LeftOut => $celsius > 30 || null === $order->meat->beforehand->since,
+            WhyWarm::JustHot => ($order->meat->beforehand->since?->inMinutes() ?? 0.0) > 30,
         };
         $delay = 60 * $order->handling->delayHours;
         $cold = Effort::Cold === $order->handling->effort
             && !$order->handling->hotLiquid
             && !$order->handling->warmInsert
-            && null === $order->beforehand->why
+            && null === $order->meat->beforehand->why
             && $celsius <= 7
-            && !$order->beforehand->frozen;
+            && !$order->meat->beforehand->frozen;
         $latest = max($outcome->heating->core60->latest ?? \INF, $outcome->heating->pot60->latest ?? \INF) + ($work + $left) / 60;
         $warmAt = self::warmFrom($braise);
         $depth = $order->cooker->depth()->metres;
         $fits = $outcome->filling->geometry->fits();
 
-        return $order->beforehand->frozen
+        return $order->meat->beforehand->frozen
             || $warmWithoutReason
             || ($delay > 0 && ($delay + $work - $load + $left > $limit || !$cold))
             || $work + $left > $limit
@@ -163,7 +171,7 @@ final class RandomPlansTest extends TestCase
     /** @param array<string, int> $seen */
     private function checkPlan(AdaptedBraise $braise, string $why, array &$seen): void
     {
-        foreach ($braise->order->ingredients as $ingredient) {
+        foreach ($braise->order->recipe->ingredients as $ingredient) {
             if (preg_match('/kidney|haricot|navy|butter beans/', $ingredient->source)) {
                 ++$seen['beans'];
                 self::assertContains('boil-beans', array_column($braise->findings, 'rule'), $why);
@@ -184,7 +192,9 @@ final class RandomPlansTest extends TestCase
         self::assertLessThanOrEqual(24.0, $hours, $why);
         null === $braise->order->handling->switchOn || ++$seen['own start'];
         $test = $day->at(TaskKind::ForkTest);
-        if (\in_array($braise->order->joint->cut->animal, ['chicken', 'duck', 'turkey', 'goose', 'guinea fowl'], true) && null !== $test) {
+        if (\in_array(
+            $braise->order->meat->joint->cut->animal, ['chicken', 'duck', 'turkey', 'goose', 'guinea fowl'], true,
+        ) && null !== $test) {
             ++$seen['poultry'];
             $at = ($test->at->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
             $reached = array_filter($braise->chosen->best->trace, static fn (array $row): bool => $row[0] <= $at + 1e-9);

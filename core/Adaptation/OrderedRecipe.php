@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation;
+
+use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\OriginalMethod;
+
+/** The recipe of an order, as corrected. */
+final readonly class OrderedRecipe
+{
+    public Dish $dish;
+
+    /**
+     * @param list<Ingredient>    $ingredients     meat included
+     * @param OriginalMethod|null $original        how its author cooked it
+     * @param bool                $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
+     * @param Dish|null           $dish            as a process, those left out among its ingredients; null for a list without a method
+     * @param RecipeNeed|null     $need            what its own time says of the meat
+     */
+    public function __construct(
+        public array $ingredients,
+        public int $serves,
+        public ?OriginalMethod $original = null,
+        public bool $recipeBoilsWine = true,
+        ?Dish $dish = null,
+        public ?RecipeNeed $need = null,
+    ) {
+        $this->dish = $dish ?? new Dish($ingredients, []);
+    }
+
+    public function as(Dish $dish): self
+    {
+        return new self($dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need);
+    }
+
+    public function needing(RecipeNeed $need): self
+    {
+        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need);
+    }
+}
