@@ -18,12 +18,12 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\DinnerOnTime;
 use Pausis\Core\Adaptation\Elsewhere;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\Foreseen;
 use Pausis\Core\Adaptation\Internal\CookFlags;
 use Pausis\Core\Adaptation\LateAdditions;
-use Pausis\Core\Adaptation\SidesOnTime;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Task;
@@ -65,7 +65,7 @@ final readonly class CookPresenter
             $this->ahead($followed, $now),
         );
         foreach ([
-            ...$this->additionsAhead($cook, $order, $followed, $now), ...$this->sidesAhead($cook, $order, $followed, $now),
+            ...$this->additionsAhead($cook, $order, $followed, $now), ...$this->dinnerAhead($cook, $order, $followed, $now),
         ] as $placed) {
             $views[] = new TaskView(
                 'job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
@@ -122,8 +122,8 @@ final readonly class CookPresenter
             ));
     }
 
-    /** @return list<Placed> what is left to do for the side dishes, until the meal is over */
-    private function sidesAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
+    /** @return list<Placed> what is left to do for the sauce and the side dishes, until the meal is over */
+    private function dinnerAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
     {
         $draft = $this->drafts->fromArray($cook->draft);
         $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
@@ -132,7 +132,7 @@ final readonly class CookPresenter
 
         return $over
             ? []
-            : SidesOnTime::around(
+            : DinnerOnTime::around(
                 $order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done,
             );
     }

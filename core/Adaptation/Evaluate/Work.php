@@ -29,12 +29,19 @@ final readonly class Work
         return array_values(array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->stage, $stages, true)));
     }
 
-    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded while the sauce is made. */
+    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded while the sauce boils down by itself. */
     public function isBeside(Chore $chore): bool
     {
-        return 'side-work' === $chore->code || ('shred-meat' === $chore->code && [] === array_filter(
-            $this->chores, static fn (Chore $c): bool => \in_array($c->code, self::NEED_IT_SHREDDED, true),
-        ));
+        return match ($chore->code) {
+            'side-work' => true,
+            'shred-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
+            default => false,
+        };
+    }
+
+    private function has(string ...$codes): bool
+    {
+        return [] !== array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->code, $codes, true));
     }
 
     /** Minutes of work before the pot is on. */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\DinnerOnTime;
+use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\FollowCook;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\RunningCook;
-use Pausis\Core\Adaptation\SidesOnTime;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
@@ -21,7 +23,7 @@ use Pausis\Core\Quantity\Duration;
 use Pausis\Tests\Core\Days;
 use PHPUnit\Framework\TestCase;
 
-final class SidesOnTimeTest extends TestCase
+final class DinnerOnTimeTest extends TestCase
 {
     public function testAResistingForkMovesTheSidesWithDinner(): void
     {
@@ -40,9 +42,20 @@ final class SidesOnTimeTest extends TestCase
         $order = Days::braise(Kitchen::alone(Days::home('05:00')))->order;
         $followed = self::follow($order);
 
-        self::assertSame(['mash-2'], array_keys(self::around($order, $followed, ['mash'], done: ['mash-1'])));
-        self::assertSame([], self::around($order, $followed, ['mash'], done: ['mash-2']));
-        self::assertSame([], self::around($order, $followed, []));
+        self::assertSame(['mash-2'], array_keys(self::sides(self::around($order, $followed, ['mash'], done: ['mash-1']), $followed)));
+        self::assertSame([], self::sides(self::around($order, $followed, ['mash'], done: ['mash-2']), $followed));
+        self::assertArrayNotHasKey('plate', self::around($order, $followed, ['mash'], done: ['plate']));
+    }
+
+    public function testTheBraisesOwnWorkIsToldInOrderWithSidesAndWithout(): void
+    {
+        $order = Days::braise(Kitchen::alone(Days::home('05:00')))->order;
+        $followed = self::follow($order);
+        $own = self::own($followed);
+
+        self::assertGreaterThan(2, \count($own));
+        self::assertSame($own, array_keys(self::around($order, $followed, [])));
+        self::assertSame($own, array_values(array_intersect(array_keys(self::around($order, $followed, ['mash'])), $own)));
     }
 
     public function testATimeThatIsKeptIsKeptAndOneThatCantBeIsLeft(): void
@@ -69,7 +82,7 @@ final class SidesOnTimeTest extends TestCase
         $plating = $day->serve->modify('-5 minutes');
         $thickens = $plating->modify('-2 minutes');
 
-        foreach (self::around($order, $followed, ['steamed-greens']) as $placed) {
+        foreach (self::sides(self::around($order, $followed, ['steamed-greens']), $followed) as $placed) {
             self::assertTrue(0 === $placed->job->rings || $placed->to <= $thickens || $placed->from >= $plating, $placed->job->id);
         }
     }
@@ -104,11 +117,27 @@ final class SidesOnTimeTest extends TestCase
      */
     private static function around(BraiseOrder $order, FollowedCook $followed, array $sides, array $pins = [], array $done = []): array
     {
-        $placed = SidesOnTime::around(
+        $placed = DinnerOnTime::around(
             $order, $followed, array_values(array_filter(array_map(static fn (string $id): ?Side => Sides::load()->find($id), $sides))),
             $pins, $done,
         );
 
         return array_combine(array_map(static fn (Placed $p): string => $p->job->id, $placed), $placed);
+    }
+
+    /**
+     * @param array<string, Placed> $placed
+     *
+     * @return array<string, Placed> without the braise's own
+     */
+    private static function sides(array $placed, FollowedCook $followed): array
+    {
+        return array_diff_key($placed, array_fill_keys(self::own($followed), true));
+    }
+
+    /** @return list<string> ids of the braise's own jobs from the sauce to the table */
+    private static function own(FollowedCook $followed): array
+    {
+        return array_map(static fn (Chore $c): string => $c->id, $followed->work->in(Stage::Finish, Stage::Table));
     }
 }

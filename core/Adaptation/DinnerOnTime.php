@@ -14,8 +14,8 @@ use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
 
-/** The side dishes around a dinner that follows the pot: where dinner moves, what is still to be done moves with it. */
-final class SidesOnTime
+/** The sauce and the side dishes of a dinner that follows the pot: where dinner moves, what is still to be done moves with it. */
+final class DinnerOnTime
 {
     /** Where hands or rings are short, times are better than none. */
     private const HELPERS = 6;
@@ -33,10 +33,10 @@ final class SidesOnTime
     {
         $day = $followed->day;
         $jobs = self::left(array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->recipe->serves), $sides)), $done);
-        if ([] === $jobs) {
-            return [];
-        }
         $own = self::finish($order->kitchen, $day, $followed->work);
+        if ([] === $jobs) {
+            return self::undone($own, $done);
+        }
         $plating = $own[\count($own) - 1]->from ?? $day->serve;
         $helped = $order->kitchen->with(
             $order->kitchen->people->always()->andHelpers(self::HELPERS),
@@ -45,11 +45,24 @@ final class SidesOnTime
         foreach ([[$order->kitchen, $pinned], [$order->kitchen, $jobs], [$helped, $jobs]] as [$kitchen, $wanted]) {
             $schedule = (new Scheduler($kitchen, $day->switchOn, $plating, $own))->schedule($wanted);
             if (null !== $schedule) {
-                return $schedule->placed;
+                return self::undone([...$own, ...$schedule->placed], $done);
             }
         }
 
-        return [];
+        return self::undone($own, $done);
+    }
+
+    /**
+     * @param list<Placed> $placed
+     * @param list<string> $done
+     *
+     * @return list<Placed>
+     */
+    private static function undone(array $placed, array $done): array
+    {
+        usort($placed, static fn (Placed $a, Placed $b): int => $a->from <=> $b->from);
+
+        return array_values(array_filter($placed, static fn (Placed $p): bool => !\in_array($p->job->id, $done, true)));
     }
 
     /**
@@ -76,13 +89,18 @@ final class SidesOnTime
         $placed = [];
         $to = $day->serve;
         foreach (array_reverse($work->in(Stage::Finish, Stage::Table)) as $chore) {
-            $minutes = $work->isBeside($chore) ? $chore->minutes : (int) round($chore->term->value ?? $chore->minutes);
-            $from = $to->setTimestamp($to->getTimestamp() - 60 * $minutes);
+            $alone = (int) round($chore->term->value ?? ($work->isBeside($chore) ? 0 : $chore->minutes));
+            $from = self::before($to, $work->isBeside($chore) ? $chore->minutes : $alone);
             $job = BraiseJobs::job($chore);
             $placed[] = new Placed($job, $from, $to, $job->hands ? $kitchen->people->who($from, $to) : null);
-            $to = $work->isBeside($chore) ? $to : $from;
+            $to = self::before($to, $alone);
         }
 
         return array_reverse($placed);
+    }
+
+    private static function before(\DateTimeImmutable $moment, int $minutes): \DateTimeImmutable
+    {
+        return $moment->setTimestamp($moment->getTimestamp() - 60 * $minutes);
     }
 }
