@@ -97,13 +97,16 @@ final class OneStoryTest extends ApiTestCase
             'POST', "/api/braises/$id/cook",
             ['at' => '', 'setting' => $setting, 'serveAt' => '2026-11-26T19:00', 'knowing' => ['already-on', 'same-cooker']], 201,
         );
-        $ofTheBraise = static fn (array $job): bool => 1 === preg_match(
-            '/^(?:lift-out|take-out|strain-and-skim|reduce|blend-sauce|slurry|glaze|cream-in|back-in|rest-meat|crisp|shred-meat|plate|add-)/',
-            (string) ($job['id'] ?? $job['job']),
+        /** @var list<array{job: string, text: string}> $tasks */
+        $tasks = $cook['tasks'];
+        $ofTheBraise = static fn (string $job): bool => 1 === preg_match(
+            '/^(?:lift-out|take-out|strain-and-skim|reduce|blend-sauce|slurry|glaze|cream-in|back-in|rest-meat|crisp|shred-meat|plate'
+                .'|add-)/',
+            $job,
         );
         self::assertSame(
-            array_column(array_filter($jobs, $ofTheBraise), 'text', 'id'),
-            array_column(array_filter($cook['tasks'], $ofTheBraise), 'text', 'job'),
+            array_filter(array_column($jobs, 'text', 'id'), $ofTheBraise, \ARRAY_FILTER_USE_KEY),
+            array_filter(array_column($tasks, 'text', 'job'), $ofTheBraise, \ARRAY_FILTER_USE_KEY),
             'stove',
         );
     }

@@ -123,10 +123,13 @@ final readonly class AdaptationPresenter
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
         $variables['delayMinutes'] ??= 'none';
-        $variables['jobs'] = $this->jobsOf($task, $of instanceof FollowedCook ? $of->work : $of->chosen->work, $measures);
+        $work = $of instanceof FollowedCook ? $of->work : $of->chosen->work;
+        $variables['jobs'] = $this->jobsOf($task, $work, $measures);
+        // The sauce may wait a little for the plate; what it takes is its work.
+        $minutes = TaskKind::Sauce === $task->kind ? (int) round($work->finish()->total) : $task->minutes;
         $key = 'task.'.$task->kind->value.(TaskKind::ForkTest === $task->kind ? $again : '');
 
-        return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $task->minutes,
+        return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $minutes,
             $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables));
     }
 
