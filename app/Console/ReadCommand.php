@@ -118,7 +118,7 @@ final readonly class ReadCommand
             'ingredients' => array_values(array_filter(
                 array_map(static fn (string $id): ?int => $places[$id] ?? null, $a->foods), static fn (?int $k): bool => null !== $k,
             )),
-            'perSide' => $a->perSide,
+            'perSide' => $a->batches->perSide,
             'until' => $a->until,
         ];
     }

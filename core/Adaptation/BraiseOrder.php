@@ -9,6 +9,7 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Liquid\OwnBoiling;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
@@ -170,11 +171,21 @@ final readonly class BraiseOrder
         );
     }
 
-    /** Whether wine and its kind are boiled down in a pan: not without one, nor where a slow cooker's own recipe does without. */
+    /**
+     * Whether wine and its kind are boiled down in a pan: not without one, nor where a slow cooker's own recipe does without, or one
+     * that boils its sauce down once the meat is done.
+     */
     public function boilsDown(): bool
     {
         return Effort::Cold !== $this->handling->effort
-            && (Method::SlowCooker !== $this->recipe->original?->method || $this->recipe->recipeBoilsWine);
+            && ($this->recipe->recipeBoilsWine
+                || (Method::SlowCooker !== $this->recipe->original?->method && [] === $this->ownBoiling()->atEnd));
+    }
+
+    /** What the recipe's own way boils off. */
+    public function ownBoiling(): OwnBoiling
+    {
+        return OwnBoiling::of($this->recipe->dish, $this->recipe->recipeBoilsWine, $this->kitchen->pan());
     }
 
     /** Whether onions and their kind go into the pot from a hot pan. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
-use Pausis\Core\Day\Preparation;
 use Pausis\Core\Liquid\LayerOrder;
 
 /** How the cook goes about it: what is done before, how the pot is loaded, and when it is looked into. */
@@ -41,14 +40,6 @@ final readonly class Handling
         public float $lateMinutes = 0.0,
         public bool $isOn = false,
     ) {
-    }
-
-    public function preparation(): Preparation
-    {
-        return new Preparation(
-            Effort::Cold !== $this->effort, Effort::Full === $this->effort, !$this->cutsTheNightBefore, !$this->mixesTheNightBefore,
-            $this->warmInsert,
-        );
     }
 
     /** Everything goes in cold, as it must where a timer starts the cooker. */

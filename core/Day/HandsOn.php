@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Day;
 
-use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Safety\Rules;
 
 /** Minutes of work before the pot is on and after the meat is done, from the quantities. Estimates, docs/model.md §8. */
 final readonly class HandsOn
@@ -20,6 +18,9 @@ final readonly class HandsOn
     private const CUTTING_PER_KG = 12.0;
     private const DRYING = 2.0;
     private const DRYING_PER_PIECE = 0.5;
+    /** Small pieces are dried in a towel, all at once. */
+    private const DRYING_IN_A_TOWEL = 3.0;
+    private const DRYING_PER_KG = 2.0;
     private const MEASURING_A_SPICE = 1.0;
     /** Fewer are measured on the way. */
     private const FEWEST_SPICES = 3;
@@ -45,18 +46,28 @@ final readonly class HandsOn
 
     public static function drying(Joint $joint): Term
     {
-        return new Term('dry-meat', round(self::DRYING + self::DRYING_PER_PIECE * $joint->count), ['pieces' => $joint->count]);
+        $kilograms = $joint->boneless->kilograms;
+        $minutes = min(self::DRYING + self::DRYING_PER_PIECE * $joint->count, self::DRYING_IN_A_TOWEL + self::DRYING_PER_KG * $kilograms);
+
+        return new Term('dry-meat', round($minutes), ['pieces' => $joint->count, 'kg' => $kilograms]);
     }
 
     /** In as many batches as the pan takes. */
     public static function browning(Joint $joint, Length $pan): Term
     {
-        $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
-        $batches = (int) ceil($joint->count / $perBatch);
+        $batches = self::batches($joint, $pan);
 
         return new Term(
             'brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count, 'panCm' => $pan->inCentimetres()],
         );
+    }
+
+    /** Loads of the pan that the meat makes. */
+    public static function batches(Joint $joint, Length $pan): int
+    {
+        $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
+
+        return (int) ceil($joint->count / $perBatch);
     }
 
     /**
@@ -84,31 +95,6 @@ final readonly class HandsOn
         $count = \count(array_filter($ingredients, static fn (Ingredient $i): bool => Role::Spice === $i->role));
 
         return $count < self::FEWEST_SPICES ? null : new Term('mix-spices', $count * self::MEASURING_A_SPICE, ['count' => $count]);
-    }
-
-    /** Minutes from beginning to switching on: beans boil for longer than the work beside them may take. */
-    public static function lead(Sum $before): float
-    {
-        $beans = array_filter($before->terms, static fn (Term $t): bool => 'beans-on' === $t->code);
-
-        return [] === $beans ? $before->total : max($before->total, self::BEANS_ON + Rules::BEAN_MINUTES + self::LOADING);
-    }
-
-    /** How long the meat is out of the fridge before the pot is on: browned, and loaded. */
-    public static function outOfFridge(Sum $before): float
-    {
-        $minutes = 0.0;
-        foreach ($before->terms as $term) {
-            $minutes += \in_array($term->code, ['cut-vegetables', 'mix-spices', 'beans-on', 'warm-insert'], true) ? 0.0 : $term->value;
-        }
-
-        return $minutes;
-    }
-
-    /** The same without the loading itself. */
-    public static function beforeLoading(Sum $before): float
-    {
-        return self::outOfFridge($before) - self::LOADING;
     }
 
     /** Minutes, all of it. */

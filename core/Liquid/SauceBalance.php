@@ -16,8 +16,8 @@ use Pausis\Core\Recipe\OriginalMethod;
 /**
  * sauce at the end = liquid added + meat juice + vegetable water − absorbed by starch − evaporated.
  *
- * Solved for the liquid to load so that the sauce is what the recipe's own way would have ended with, but at least
- * a floor a serving; the level school may ask for more, and the difference is reduced on the hob at the end.
+ * Solved for the liquid to load so that the sauce is what the recipe's own way would have braised, but at least a floor a
+ * serving; what the recipe boils off at the end, and what the level school asks for beyond it, is reduced on the hob.
  */
 final readonly class SauceBalance
 {
@@ -32,11 +32,10 @@ final readonly class SauceBalance
     private const LEAST_REDUCTION = 20.0;
 
     /**
-     * @param list<Ingredient> $ingredients     all of the recipe but the meat and what is only for serving
-     * @param bool             $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
+     * @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving
      */
     public function __construct(
-        private array $ingredients, private int $serves, private bool $recipeBoilsWine, private LiquidWishes $wishes = new LiquidWishes(),
+        private array $ingredients, private int $serves, private OwnBoiling $own, private LiquidWishes $wishes = new LiquidWishes(),
     ) {
     }
 
@@ -49,15 +48,17 @@ final readonly class SauceBalance
         Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school,
         PotEnd $end,
     ): SaucePlan {
-        $originally = Method::SlowCooker === $original?->method
+        $inThePot = Method::SlowCooker === $original?->method
             ? $this->asThisPot($joint, $recipeMeatScale, $end)
             : $this->original($joint, $recipeMeatScale, $original, $boil);
+        $originally = $this->boiledOff($inThePot);
         $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
-        $target = max($originally->total, $floor);
+        $braised = max($inThePot->total, $floor);
+        $target = max($braised - ($inThePot->total - $originally->total), min($braised, $floor / 2));
 
         $given = $this->given($joint, $end);
         $late = array_sum(array_map(fn (Ingredient $i): float => $this->isLate($i) ? (float) $i->millilitres : 0.0, $this->ingredients));
-        $wanted = $target - $late - array_sum(array_map(static fn (Term $t): float => $t->value, $given));
+        $wanted = $braised - $late - array_sum(array_map(static fn (Term $t): float => $t->value, $given));
         $changes = $this->allocate(max($wanted, $geometry->least($school)));
         $load = array_sum(array_map(static fn (LiquidChange $c): float => $c->loaded, $changes));
 
@@ -70,7 +71,16 @@ final readonly class SauceBalance
         $recipe = $this->poured(static fn (Ingredient $i): float => 1.0);
         $reduce = $this->wishes->reduces ? self::worthReducing($atEnd->total - $target) : 0.0;
 
-        return new SaucePlan($originally, $atEnd, $target, $originally->total < $floor, $load, $recipe, $reduce, $changes);
+        return new SaucePlan($originally, $atEnd, $target, $inThePot->total < $floor, $load, $recipe, $reduce, $changes);
+    }
+
+    /** What the recipe boils off its sauce at the end isn't in it any more, nor was what it pours in afterwards. */
+    private function boiledOff(Sum $sum): Sum
+    {
+        $afterwards = $this->poured(fn (Ingredient $i): float => \in_array($i->key(), $this->own->afterwards, true) ? 1.0 : 0.0);
+        $away = $this->own->awayFrom($sum->total - $afterwards);
+
+        return $away < 1 ? $sum : new Sum($sum->code, $sum->unit, [...$sum->terms, new Term('boiled-off-by-recipe', -$away)]);
     }
 
     /** A recipe for a slow cooker loses under its lid what this pot loses: one that works gets its own liquid back. */
@@ -86,7 +96,7 @@ final readonly class SauceBalance
         return new Sum(
             'sauce-originally', 'mL',
             [
-                new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)),
+                new Term('recipe-liquid', $this->poured($this->leftByRecipe(...))),
                 ...$given,
             ],
         );
@@ -97,7 +107,7 @@ final readonly class SauceBalance
         $celsius = null === $original ? $boil - 5 : OtherWay::settles($original, $boil);
         $hours = $original->hours ?? 3.0;
         $terms = [
-            new Term('recipe-liquid', $this->poured(fn (Ingredient $i): float => $this->recipeBoilsWine ? $this->left($i) : 1.0)),
+            new Term('recipe-liquid', $this->poured($this->leftByRecipe(...))),
             new Term('meat-juice', MeatJuice::of($joint, $celsius, max(0.0, $hours - 1))->inGrams() * $scale, [
                 'leanGrams' => $joint->lean()->inGrams() * $scale, 'sharePercent' => 100 * MeatJuice::share($celsius, max(0.0, $hours - 1)),
             ]),
@@ -162,12 +172,20 @@ final readonly class SauceBalance
 
     private function isLate(Ingredient $ingredient): bool
     {
-        return Role::Dairy === $ingredient->role && !\in_array($ingredient->key(), $this->wishes->early, true);
+        return (Role::Dairy === $ingredient->role && !\in_array($ingredient->key(), $this->wishes->early, true))
+            || \in_array($ingredient->key(), $this->own->afterwards, true);
     }
 
     private function left(Ingredient $ingredient): float
     {
-        return \in_array($ingredient->key(), $this->wishes->unboiled, true) ? 1.0 : self::leftOfBoiled($ingredient);
+        return \in_array($ingredient->key(), $this->wishes->unboiled, true)
+            ? 1.0
+            : $this->own->left[$ingredient->key()] ?? self::leftOfBoiled($ingredient);
+    }
+
+    private function leftByRecipe(Ingredient $ingredient): float
+    {
+        return $this->own->wine ? $this->left($ingredient) : 1.0;
     }
 
     /** Share of a liquid that is left when it has been boiled down in the pan: 1 for what isn't. */
@@ -226,7 +244,12 @@ final readonly class SauceBalance
         }
         ksort($changes);
         $extra = $this->wishes->addsWater ? self::rounded($room) : 0.0;
-        if ($extra > 0) {
+        $thinnest = array_key_last($cuttable);
+        if ($extra > 0 && null !== $thinnest && 1.0 === $this->left($cuttable[$thinnest])) {
+            // More of the recipe's own stock tastes of more than water does.
+            $more = $changes[$thinnest]->poured + $extra;
+            $changes[$thinnest] = new LiquidChange($cuttable[$thinnest], (float) $cuttable[$thinnest]->millilitres, $more, $more, LiquidFate::Added);
+        } elseif ($extra > 0) {
             $changes[] = new LiquidChange(null, 0.0, $extra, $extra, LiquidFate::Added);
         }
 

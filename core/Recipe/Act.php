@@ -14,7 +14,7 @@ final readonly class Act
      * @param list<string> $foods   ids of ingredients; meat, base, liquid, sauce for what they have become
      * @param float|null   $celsius of an oven
      * @param string|null  $heat    of a hob (low, medium-low, medium, medium-high, high) or the setting of a slow cooker
-     * @param bool         $perSide whether the minutes are for each side
+     * @param Batches      $batches how often the minutes are spent
      * @param string|null  $until   the sign to go by, as written
      * @param string       $words   those that tell it, as written
      * @param string       $source  the sentence that it stands in, as written
@@ -25,7 +25,7 @@ final readonly class Act
         public ActKind $kind,
         public array $foods = [],
         public ?Minutes $minutes = null,
-        public bool $perSide = false,
+        public Batches $batches = new Batches(),
         public ?float $celsius = null,
         public ?string $heat = null,
         public ?string $until = null,
@@ -55,7 +55,7 @@ final readonly class Act
     public function onLine(int $line): self
     {
         return new self(
-            $this->id, $this->kind, $this->foods, $this->minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $this->when,
+            $this->id, $this->kind, $this->foods, $this->minutes, $this->batches, $this->celsius, $this->heat, $this->until, $this->when,
             $this->words, $this->source, $line,
         );
     }
@@ -69,7 +69,7 @@ final readonly class Act
     private function changed(ActKind $kind, ?Minutes $minutes, When $when): self
     {
         return new self(
-            $this->id, $kind, $this->foods, $minutes, $this->perSide, $this->celsius, $this->heat, $this->until, $when, $this->words,
+            $this->id, $kind, $this->foods, $minutes, $this->batches, $this->celsius, $this->heat, $this->until, $when, $this->words,
             $this->source, $this->line,
         );
     }

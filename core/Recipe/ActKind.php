@@ -26,6 +26,7 @@ enum ActKind: string
     case Deglaze = 'deglaze';
     case BoilDown = 'boil-down';
     case BoilBeans = 'boil-beans';
+    case HeatUp = 'heat-up';
     case Load = 'load';
     case Cook = 'cook';
     case Add = 'add';

@@ -60,6 +60,12 @@ final class ActReader
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
+    /** "lemon peel", "orange zest" */
+    private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken|duck)\s*$/iu';
+    private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
+    private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
+    /** "butter and flour": no verb, unless something is floured. */
+    private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?|chicken)\b/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
@@ -84,7 +90,6 @@ final class ActReader
         ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish,
         ActKind::Check, ActKind::Test, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
     ];
-    private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
         .'|from the end|to go\b|(?:more|further) min)/iu';
@@ -151,7 +156,7 @@ final class ActReader
             ));
         }
 
-        return self::merged($acts, $sentence);
+        return self::merged(self::blanched($acts), $sentence);
     }
 
     /**
@@ -267,6 +272,7 @@ final class ActReader
 
         return match (true) {
             $this->frying && ActKind::Load === $kind && $dry => ActKind::FryBase,
+            !$this->frying && ActKind::Deglaze === $kind && !preg_match(self::LOOSENS, $clause) => ActKind::Load,
             ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
                 '/\b(?:oven|cooker|lid|cover)/iu', $clause,
             ) => ActKind::Cook,
@@ -361,6 +367,8 @@ final class ActReader
                 continue;
             }
             if (([] !== $hits && preg_match('/^on /iu', $verb))
+                || (\in_array(mb_strtolower($verb), self::NOUNS, true) && preg_match(self::PEEL, $clauseBefore))
+                || ('flour' === mb_strtolower($verb) && !preg_match(self::FLOURS, substr($sentence, $at + \strlen($verb))))
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {
                 continue;
@@ -443,7 +451,7 @@ final class ActReader
             $late ? ActKind::Add : $kind,
             array_map(static fn (int $p): string => $ingredients[$p]->key(), $places),
             $longest,
-            (bool) preg_match(self::PER_SIDE, $whole),
+            Batches::in($whole),
             $celsius[0] ?? null,
             null,
             preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null,
@@ -457,6 +465,23 @@ final class ActReader
     private static function bare(string $clause): string
     {
         return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $clause));
+    }
+
+    /**
+     * "Put the ribs in a pot, cover with cold water, bring to the boil and blanch": all of it is blanching.
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    private static function blanched(array $acts): array
+    {
+        $at = array_search(ActKind::Blanch, array_map(static fn (Act $a): ActKind => $a->kind, $acts), true);
+
+        return false === $at ? $acts : array_map(
+            static fn (Act $a, int $k): Act => $k < $at && \in_array($a->kind, [ActKind::Load, ActKind::HeatUp], true) ? $a->as(ActKind::Blanch) : $a,
+            $acts, array_keys($acts),
+        );
     }
 
     /**
@@ -475,15 +500,24 @@ final class ActReader
                 array_pop($kept);
                 $kept[] = new Act(
                     $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes,
-                    $last->perSide || $act->perSide,
+                    $last->batches->and($act->batches),
                     $last->celsius
                         ?? $act->celsius, $last->heat, $last->until
-                        ?? $act->until, $last->when, $last->words.', '.$act->words, $sentence);
+                        ?? $act->until, $last->when, self::joined($last->words, $act->words, $sentence), $sentence);
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
                 $kept[] = $act;
             }
         }
 
         return $kept;
+    }
+
+    /** Two clauses of a sentence with what stands between them, where they stand in it one after the other. */
+    private static function joined(string $one, string $other, string $sentence): string
+    {
+        $from = strpos($sentence, $one);
+        $to = false === $from ? false : strpos($sentence, $other, $from + \strlen($one));
+
+        return false === $from || false === $to ? "$one, $other" : substr($sentence, $from, $to + \strlen($other) - $from);
     }
 }

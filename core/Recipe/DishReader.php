@@ -14,6 +14,10 @@ final readonly class DishReader
         .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
     private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Tie];
+    /** What is simmered for no longer after starch went in is thickened, not boiled down; minutes. */
+    private const THICKENS_WITHIN = 10.0;
+    /** What is marinated so long is begun the evening before, minutes. */
+    private const OVERNIGHT = 360.0;
     private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
 
     private MethodReader $method;
@@ -71,6 +75,7 @@ final readonly class DishReader
         $byPart = [PartKind::Braise->value => []];
         foreach ($acts as $k => $act) {
             $after = null !== $cook && $k > $cook;
+            $act = self::thickensOn($act, $acts[$k - 1] ?? null) ? $act->as($acts[$k - 1]->kind) : $act;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
             $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
                 ? $act->as(ActKind::Reduce)
@@ -91,6 +96,13 @@ final readonly class DishReader
         }
 
         return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /** "Simmer 3 minutes until thick": the starch that went in just before. */
+    private static function thickensOn(Act $act, ?Act $before): bool
+    {
+        return ActKind::Reduce === $act->kind && true === $before?->kind->thickens() && null === BoiledTo::in($act->source)
+            && null !== $act->minutes && $act->minutes->high <= self::THICKENS_WITHIN;
     }
 
     /**
@@ -120,7 +132,7 @@ final readonly class DishReader
         );
 
         return match (true) {
-            !$after && \in_array($act->kind, self::AHEAD, true) && preg_match(self::EVENING, $act->source) => When::eveningBefore(),
+            !$after && \in_array($act->kind, self::AHEAD, true) && self::isDayAhead($act) => When::eveningBefore(),
             !$after && !\in_array($act->when->timing, [Timing::BeforeEnd], true) => When::before(),
             $adds && null !== $offset => When::beforeEnd($offset),
             Timing::BeforeEnd === $act->when->timing => $act->when,
@@ -128,6 +140,12 @@ final readonly class DishReader
             \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
             default => When::atTheEnd(),
         };
+    }
+
+    private static function isDayAhead(Act $act): bool
+    {
+        return 1 === preg_match(self::EVENING, $act->source) || (ActKind::Marinate === $act->kind
+            && null !== $act->minutes && $act->minutes->high >= self::OVERNIGHT);
     }
 
     /** @param array<string, PartKind> $partOf by ingredient */

@@ -41,6 +41,19 @@ final readonly class MethodReader
     }
 
     /**
+     * Whether wine and its kind are boiled down, or loosen a pan, before the braise itself.
+     *
+     * @param list<Act> $acts
+     */
+    public static function boilsWine(array $acts): bool
+    {
+        return [] !== array_filter(
+            \array_slice($acts, 0, self::cookPlace($acts) ?? \count($acts)),
+            static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true),
+        );
+    }
+
+    /**
      * @param list<Act> $acts
      *
      * @return int|null the place of the braise itself among them

@@ -231,17 +231,11 @@ final readonly class RecipePresenter
 
     private function originalOf(?OriginalMethod $original, ?Way $way, Reading $reading, Measures $measures): OriginalDraft
     {
-        $cook = MethodReader::cookPlace($reading->acts) ?? \count($reading->acts);
-        $boilsWine = [] !== array_filter(
-            \array_slice($reading->acts, 0, $cook),
-            static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true),
-        );
-
         return new OriginalDraft(
             $original->method->value ?? 'oven',
             null === $original ? '' : $measures->number($original->hours, 2).' h',
             null === $original?->ovenCelsius ? '' : $measures->temperature($original->ovenCelsius),
-            $boilsWine,
+            MethodReader::boilsWine($reading->acts),
             array_map(
                 static fn (string $setting, Minutes $m): OwnHours => new OwnHours($setting, $m->low, $m->high),
                 array_keys($way->settings ?? []), $way->settings ?? [],

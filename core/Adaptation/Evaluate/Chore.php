@@ -63,6 +63,14 @@ final readonly class Chore
         );
     }
 
+    public function timed(Term $term): self
+    {
+        return new self(
+            $this->id, $this->code, $this->stage, $this->acts, $this->variables, (int) max(1, round($term->value)), $term, $this->uses,
+            $this->waits, $this->beforeEnd, $this->atHour,
+        );
+    }
+
     /** As long as another of its kind. */
     public function lasting(self $other): self
     {

@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
@@ -20,9 +21,9 @@ final class Chores
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
         'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
-        'fry-base' => 10,
+        'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
-        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25,
+        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
     ];
@@ -39,7 +40,11 @@ final class Chores
     private const TESTING = 5;
     private const PORTION = 10;
     private const FRIDGE = 5;
-    private const BLANCHING = 15.0;
+    private const BOILING_UP = 10.0;
+    private const BLANCHING = 5.0;
+    private const HEATING_UP = 8.0;
+    private const TOASTING = 3.0;
+    private const FRYING_APART = 8.0;
     private const RENDERING = 8.0;
     private const SCRAPING = 2.0;
     private const BLENDING = 5.0;
@@ -184,8 +189,18 @@ final class Chores
                 ['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both'],
             ),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
+            'fry-base' => self::fried($one, $more),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
+    }
+
+    /** What is fried one after the other takes what the recipe gives each, and where it gives nothing, what frying takes once. */
+    private static function fried(Chore $one, Chore $more): Chore
+    {
+        $told = array_values(array_filter([$one->term, $more->term], static fn (?Term $t): bool => 'own-minutes' === $t?->code));
+        $minutes = array_sum(array_map(static fn (?Term $t): float => $t->value ?? 0.0, $told));
+
+        return [] === $told ? $one : $one->timed(new Term('own-minutes', $minutes, $told[0]->from));
     }
 
     private function chore(Deed $d): ?Chore
@@ -241,19 +256,60 @@ final class Chores
                 $d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on',
             ),
             ActKind::WarmInsert => $this->ofTerm($d, new Term('warm-insert', HandsOn::WARMING), Uses::Hands, 'warm-insert'),
-            ActKind::Blanch => $this->ofTerm($d, new Term('blanch', $minutes ?? self::BLANCHING), Uses::Ring, 'blanch'),
-            ActKind::Render => $this->ofTerm($d, new Term('render', self::RENDERING), Uses::HandsAndRing, 'render'),
-            ActKind::Brown => $this->ofTerm($d, HandsOn::browning($joint, $pan), Uses::HandsAndRing, 'brown-meat'),
-            ActKind::Toast, ActKind::FryBase,
-            ActKind::Fry => $this->ofTerm($d, new Term('fry-base', HandsOn::BASE), Uses::HandsAndRing, 'fry-base'),
+            ActKind::Blanch => $this->ofTerm(
+                $d, new Term('blanch', self::BOILING_UP + ($minutes ?? self::BLANCHING), ['boilingMinutes' => $minutes ?? self::BLANCHING]),
+                Uses::Ring, 'blanch',
+            ),
+            ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
+            ActKind::Render => $this->ofTerm($d, self::own($d, new Term('render', self::RENDERING)), Uses::HandsAndRing, 'render'),
+            ActKind::Brown => $this->ofTerm(
+                $d, self::own($d, HandsOn::browning($joint, $pan), HandsOn::batches($joint, $pan)), Uses::HandsAndRing, 'brown-meat',
+                variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($joint, $pan)],
+            ),
+            ActKind::Toast => $this->ofTerm($d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'toast-spices'),
+            ActKind::FryBase => $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base'),
+            ActKind::Fry => $this->fryApart($d),
             ActKind::Deglaze,
             ActKind::BoilDown => $this->ofTerm(
-                $d, new Term('boil-wine-down', 'boil-down' === $d->code || $d->is(ActKind::BoilDown) ? HandsOn::WINE : self::SCRAPING),
-                Uses::Ring, 'boil-wine-down',
+                $d, $this->boilingDown($d), Uses::Ring, 'boil-wine-down',
             ),
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
+    }
+
+    /** Mushrooms and their kind, in a pan of their own. */
+    private function fryApart(Deed $d): ?Chore
+    {
+        return $this->ofTerm(
+            $d, self::own($d, new Term('fry-apart', self::FRYING_APART)), Uses::HandsAndRing, 'fry-apart',
+            variables: ['food' => $this->named($d)],
+        );
+    }
+
+    /** By the pan's width where it is known how much boils away; a pan that is only loosened takes as long as scraping it does. */
+    private function boilingDown(Deed $d): Term
+    {
+        if (!isset($d->variables['ml'], $d->variables['loadedMl'])) {
+            return self::own($d, new Term(
+                'boil-wine-down', $d->is(ActKind::BoilDown) ? HandsOn::WINE : self::SCRAPING,
+                ['ml' => 0.0, 'panCm' => $this->order->kitchen->pan()->inCentimetres()],
+            ));
+        }
+        $away = max(0.0, (float) $d->variables['ml'] - (float) $d->variables['loadedMl']);
+
+        return new Term(
+            'boil-wine-down', round(self::SCRAPING + Reduction::timeFor($away, $this->order->kitchen->pan())->inMinutes()),
+            ['ml' => $away, 'panCm' => $this->order->kitchen->pan()->inCentimetres()],
+        );
+    }
+
+    /** The recipe's own minutes where it gives them, with what we would reckon beside them; else that. */
+    private static function own(Deed $d, Term $model, int $loads = 1): Term
+    {
+        return null === $d->act->minutes ? $model : new Term(
+            'own-minutes', round($d->act->batches->of($d->act->minutes, $loads)), ['work' => strtr($model->code, '-', '_'), 'minutes' => $model->value],
+        );
     }
 
     /** Whether it is about vegetables and their kind. */
@@ -283,10 +339,12 @@ final class Chores
         $minutes = $d->act->minutes?->middle();
 
         return match ($d->act->kind) {
+            ActKind::Fry, ActKind::FryBase, ActKind::Toast => $this->fryApart($d),
             ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out', variables: ['list' => 'none']),
             ActKind::TakeOut => $this->takeOut($d),
-            ActKind::Strain, ActKind::Skim,
-            ActKind::Sieve => $this->ofTerm(
+            ActKind::Sieve => $this->ofTerm($d, new Term('sieve', HandsOn::SKIM), Uses::Hands, 'sieve'),
+            ActKind::Strain,
+            ActKind::Skim => $this->ofTerm(
                 $d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim', variables: ['how' => $d->act->kind->value],
             ),
             ActKind::Blend,
@@ -301,10 +359,10 @@ final class Chores
                 ),
                 Uses::Ring, 'reduce',
             ),
-            ActKind::Glaze => $this->ofTerm($d, new Term('glaze', $minutes ?? self::GLAZING), Uses::HandsAndRing, 'glaze'),
+            ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term('glaze', self::GLAZING)), Uses::HandsAndRing, 'glaze'),
             ActKind::Slurry,
             ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
-            ActKind::CreamOrYoghurtIn => $this->ofTerm($d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in'),
+            ActKind::CreamOrYoghurtIn => $this->ofTerm($d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in', variables: ['food' => $this->named($d)]),
             ActKind::Shred => $this->ofTerm(
                 $d,
                 new Term(
@@ -313,9 +371,11 @@ final class Chores
                 ),
                 Uses::Hands, 'shred-meat',
             ),
-            ActKind::BackIntoTheJuice => $this->ofTerm($d, new Term('back-in', $minutes ?? self::BACK_IN), Uses::Hands, 'back-in'),
-            ActKind::Rest => $this->ofTerm($d, new Term('rest-meat', $minutes ?? self::RESTING), Uses::Nothing, 'rest-meat'),
-            ActKind::Crisp => $this->ofTerm($d, new Term('crisp', $minutes ?? self::CRISPING), Uses::Oven, 'crisp'),
+            ActKind::BackIntoTheJuice => $this->ofTerm(
+                $d, self::own($d, new Term('back-in', self::BACK_IN)), ($minutes ?? 0.0) > self::BACK_IN ? Uses::Nothing : Uses::Hands, 'back-in',
+            ),
+            ActKind::Rest => $this->ofTerm($d, self::own($d, new Term('rest-meat', self::RESTING)), Uses::Nothing, 'rest-meat'),
+            ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp'),
             ActKind::Cook => $this->ofTerm($d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)), Uses::Ring, 'simmer-on'),
             default => null,
         };
@@ -364,7 +424,8 @@ final class Chores
         return null === $term ? null : new Chore(
             $id, $code, Stage::Start === $d->stage ? Stage::Before : $d->stage, [], [...$term->from, ...$variables],
             (int) max(1, round($term->value)),
-            Stage::Evening === $d->stage ? null : $term, $uses, self::WAITS[$code] ?? 0);
+            Stage::Evening === $d->stage ? null : $term, $uses, self::WAITS[$code] ?? 0,
+        );
     }
 
     /** @param array<string, float|int|string> $variables */

@@ -70,7 +70,7 @@ final readonly class PotRun
         $program = $choice->program($order->cooker, $order->handling);
         $geometry = self::geometry($order);
         $balance = new SauceBalance(
-            $ingredients, $order->recipe->serves, $order->recipe->recipeBoilsWine,
+            $ingredients, $order->recipe->serves, $order->ownBoiling(),
             $order->choices->liquids($ingredients, $order->boilsDown()),
         );
         $boil = $order->room->boilingPoint()->celsius;

@@ -23,7 +23,7 @@ final class Levels
         $end = PotRun::endOf($braise->chosen->best, $order->wishes->texture);
         $ingredients = $order->potIngredients();
         $balance = new SauceBalance(
-            $ingredients, $order->recipe->serves, $order->recipe->recipeBoilsWine,
+            $ingredients, $order->recipe->serves, $order->ownBoiling(),
             $order->choices->liquids($ingredients, $order->boilsDown()),
         );
         foreach (LevelSchool::cases() as $school) {

@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Heat\Course;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SaucePlan;
@@ -37,6 +38,20 @@ final readonly class Circumstances
     public function refuses(string $key): bool
     {
         return $this->order->choices->refuses($key);
+    }
+
+    /** What an act puts in beside meat and sauce, named; "none" where that is nothing. */
+    public function others(Deed $deed): string
+    {
+        $names = [];
+        foreach ($deed->act->foods as $id) {
+            $food = $this->order->recipe->dish->ingredient($id);
+            array_push($names, ...(null === $food || Role::Meat === $food->role || !\in_array($food, $this->order->recipe->ingredients, true)
+                ? []
+                : [$food->foodText]));
+        }
+
+        return [] === $names ? 'none' : implode(', ', $names);
     }
 
     /** @param array<string, float|int|string> $variables */

@@ -11,8 +11,7 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class FromThePot implements Rule
 {
     private const NEEDS_IT_OUT = [
-        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry, ActKind::ButterAndStarch,
-        ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
+        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Glaze, ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
     ];
 
     public function applied(Process $process, Circumstances $in): Process
@@ -20,7 +19,9 @@ final readonly class FromThePot implements Rule
         if (Doneness::Pulls === $in->order->wishes->texture && !$process->does(Stage::Finish, ActKind::Shred)) {
             $process = $process->finishing(Deed::added(ActKind::Shred, Stage::Finish, 'shred'));
         }
-        if (!$process->does(Stage::Finish, ActKind::Lift) && $process->does(Stage::Finish, ...self::NEEDS_IT_OUT)) {
+        $reduces = $process->first(Stage::Finish, ActKind::Reduce);
+        if (!$process->does(Stage::Finish, ActKind::Lift)
+            && ($process->does(Stage::Finish, ...self::NEEDS_IT_OUT) || Fate::Added === $reduces?->fate)) {
             $process = $process->finishing(Deed::added(ActKind::Lift, Stage::Finish, 'lift'));
         }
         if (!$process->does(Stage::Table, ActKind::Serve)) {

@@ -23,8 +23,12 @@ final readonly class Hours implements Rule
             'setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0,
             'texture' => $in->order->wishes->texture->value,
         ];
-        $process = $process->map(function (Deed $d) use ($in, $window, &$entries): Deed {
-            $changed = $this->changed($d, $in, $window);
+        $late = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::During, ActKind::Add));
+        $process = $process->map(function (Deed $d) use ($in, $window, $late, &$entries): Deed {
+            // "Add the potatoes and cook for another 40 minutes": the minutes are theirs.
+            $changed = $d->is(ActKind::Cook) && Stage::Start !== $d->stage && \in_array($d->sentence(), $late, true)
+                ? $d->gone()
+                : $this->changed($d, $in, $window);
             array_push(
                 $entries, ...('' === $changed->code || Stage::Start === $d->stage || $d->is(ActKind::Test) ? [] : $in->step($changed)),
             );

@@ -34,7 +34,8 @@ final readonly class Liquids implements Rule
         $id = $change->ingredient?->key() ?? 'water';
         $variables = self::variables($change);
         $key = null === $change->ingredient ? 'add-liquid' : (LiquidFate::Late === $change->fate ? "late:$id" : "liquid:$id");
-        if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate) {
+        $asWritten = LiquidFate::Late === $change->fate && \in_array($id, $in->order->ownBoiling()->afterwards, true);
+        if (LiquidFate::BoiledDown !== $change->fate && LiquidFate::Kept !== $change->fate && !$asWritten) {
             $sum = \in_array($change->fate, [LiquidFate::Cut, LiquidFate::Added, LiquidFate::Fixed], true) ? $in->sauce->atEnd : null;
             $process = $process->noting($in->entry(
                 'liquid-'.$change->fate->value, $key, $variables, $sum, null === $change->ingredient ? null : $change->poured,
@@ -53,7 +54,7 @@ final readonly class Liquids implements Rule
         if (null === $change->ingredient || LiquidFate::Late === $change->fate || ($change->loaded >= $change->poured && !$refused)) {
             return $process;
         }
-        $left = SauceBalance::leftOfBoiled($change->ingredient);
+        $left = $refused ? $in->order->ownBoiling()->left[$id] ?? SauceBalance::leftOfBoiled($change->ingredient) : $change->loaded / $change->poured;
         $process = $process->noting($in->entry(
             'liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left],
         ));

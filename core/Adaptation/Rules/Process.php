@@ -21,6 +21,11 @@ final readonly class Process
         ActKind::Slurry, ActKind::ButterAndStarch, ActKind::CreamOrYoghurtIn, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::Crisp,
     ];
 
+    /** What is done at the end as well as before. */
+    private const ALSO_AFTER = [
+        ActKind::TakeOut, ActKind::Cook, ActKind::Preheat, ActKind::Add, ActKind::Fry, ActKind::FryBase, ActKind::Toast,
+    ];
+
     /**
      * @param list<Deed>        $deeds   in order of the day
      * @param list<LedgerEntry> $entries
@@ -35,9 +40,10 @@ final readonly class Process
         $acts = $order->recipe->dish->acts();
         $cook = MethodReader::cookPlace($acts);
         $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook), $acts, array_keys($acts));
+        $ahead = self::readiedAhead($acts, $stages);
         $deeds = [];
         foreach ($acts as $k => $act) {
-            $deeds[] = new Deed($act, $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table);
+            $deeds[] = new Deed($act, isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table);
         }
         foreach ($order->recipe->dish->beside() as $part) {
             foreach ($part->acts as $act) {
@@ -46,6 +52,32 @@ final readonly class Process
         }
 
         return (new self($deeds))->inTurn();
+    }
+
+    /**
+     * What leads to the evening's marinating is done in the evening: mixed, rubbed in, tied.
+     *
+     * @param list<Act>              $acts
+     * @param array<int, Stage|null> $stages
+     *
+     * @return array<int, true> by place
+     */
+    private static function readiedAhead(array $acts, array $stages): array
+    {
+        $last = -1;
+        foreach ($acts as $k => $act) {
+            $last = Stage::Evening === $stages[$k] && ActKind::Marinate === $act->kind ? $k : $last;
+        }
+        $readied = [];
+        foreach (\array_slice($acts, 0, $last + 1) as $k => $act) {
+            if (Stage::Before === $stages[$k] && \in_array(
+                $act->kind, [ActKind::Season, ActKind::Prepare, ActKind::Tie, ActKind::Dry, ActKind::Marinate], true,
+            )) {
+                $readied[$k] = true;
+            }
+        }
+
+        return $readied;
     }
 
     /** Null where it goes with what else its sentence tells. */
@@ -62,7 +94,7 @@ final readonly class Process
             ActKind::Portion === $kind => Stage::Later,
             \in_array($kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
             Timing::BeforeEnd === $timing, Timing::AfterStart === $timing => Stage::During,
-            $kind->finishes(), \in_array($kind, [ActKind::TakeOut, ActKind::Cook, ActKind::Preheat], true) => Stage::Finish,
+            $kind->finishes(), \in_array($kind, self::ALSO_AFTER, true) => Stage::Finish,
             \in_array(
                 $kind, [ActKind::LidOff, ActKind::TurnSetting, ActKind::Check, ActKind::PokeDown, ActKind::Test], true,
             ) => Stage::During,

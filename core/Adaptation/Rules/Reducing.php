@@ -21,7 +21,7 @@ final readonly class Reducing implements Rule
                 'targetMl' => $in->sauce->target,
             ], $in->sauce->atEnd));
         }
-        $variables = ['ml' => $reduce, 'minutes' => $minutes];
+        $variables = ['ml' => $reduce, 'minutes' => $minutes, 'with' => 'none'];
         $told = false;
         $entries = [];
         $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, &$told, &$entries): Deed {
@@ -34,7 +34,7 @@ final readonly class Reducing implements Rule
             if ($reduce >= 1 && $minutes >= 1 && !$told) {
                 $told = true;
 
-                return $d->in(Stage::Finish)->otherwise('reduce-on-hob', $variables);
+                return $d->in(Stage::Finish)->otherwise('reduce-on-hob', ['with' => $in->others($d)] + $variables);
             }
             $gone = $d->gone($told || $in->refuses('reduce') ? '' : 'nothing-to-reduce');
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));

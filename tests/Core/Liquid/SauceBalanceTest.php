@@ -12,6 +12,7 @@ use Pausis\Core\Liquid\Evaporation;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Liquid\MeatJuice;
+use Pausis\Core\Liquid\OwnBoiling;
 use Pausis\Core\Liquid\PotEnd;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
@@ -65,12 +66,12 @@ final class SauceBalanceTest extends TestCase
     #[TestWith([260.0, 1.4])]
     public function testARecipeForASlowCookerGetsItsOwnLiquidBack(float $evaporated, float $meatScale): void
     {
-        $plan = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
+        $plan = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, new OwnBoiling(false)))
             ->solve(
                 Cooks::joint('lamb-shoulder', 1.4), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
                 LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
             );
-        $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, false))
+        $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, new OwnBoiling(false)))
             ->solve(
                 Cooks::joint('lamb-shoulder', 1.4), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
                 LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
@@ -135,7 +136,7 @@ final class SauceBalanceTest extends TestCase
     public function testAFloorASaucePersonIsKept(): void
     {
         $ingredients = self::ingredients(['100 ml chicken stock', '200 g barley']);
-        $plan = (new SauceBalance($ingredients, 6, false))->solve(
+        $plan = (new SauceBalance($ingredients, 6, new OwnBoiling(false)))->solve(
             Cooks::joint('lamb-shoulder', 0.6), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices,
             new PotEnd(95, 3, 110),
         );
@@ -143,7 +144,8 @@ final class SauceBalanceTest extends TestCase
         self::assertTrue($plan->targetIsFloor);
         self::assertSame(360.0, $plan->target);
         self::assertEqualsWithDelta(360.0, $plan->atEnd->total, 5.0);
-        self::assertSame(LiquidFate::Added, $plan->changes[1]->fate);
+        self::assertSame(LiquidFate::Added, $plan->changes[0]->fate, 'more of its own stock, not water');
+        self::assertGreaterThan(100.0, $plan->changes[0]->poured);
     }
 
     public function testSaltIsConservedAndFollowsTheCutStock(): void
@@ -187,7 +189,7 @@ final class SauceBalanceTest extends TestCase
     /** @param list<Ingredient>|null $ingredients */
     private function plan(LevelSchool $school, ?array $ingredients = null): SaucePlan
     {
-        return (new SauceBalance($ingredients ?? self::ingredients(self::LINES), 4, true))->solve(
+        return (new SauceBalance($ingredients ?? self::ingredients(self::LINES), 4, new OwnBoiling()))->solve(
             Cooks::joint('lamb-shoulder', 1.4), 1, new OriginalMethod(Method::Oven, 3, 150), 100, $this->geometry(), $school,
             new PotEnd(95, 3, 110),
         );
