@@ -12,9 +12,11 @@ use Pausis\App\Kitchen\House;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
+use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
@@ -55,8 +57,18 @@ final class CatalogueController extends ApiController
             $this->choices('part', PartKind::cases()),
             $this->choices('level', LevelSchool::cases()),
             $this->choices('texture', $textures),
-            $this->choices('thickness', Thickness::cases()),
+            [
+                new Choice(
+                    SauceBody::AS_THE_RECIPE, $this->wording->label('thickness', SauceBody::AS_THE_RECIPE),
+                    $this->wording->hint('thickness-hint', SauceBody::AS_THE_RECIPE),
+                ),
+                ...$this->choices('thickness', Thickness::cases()),
+            ],
             $this->choices('thickener', Thickener::cases()),
+            [
+                ...$this->choices('thickener', Thickener::cases()),
+                ...$this->choices('thickener', [ThickenedBy::FlourAndButter, ThickenedBy::BoilingDown, ThickenedBy::Blending]),
+            ],
             $this->choices('method', Method::cases()),
             [new Choice('auto', $this->wording->label('setting', 'auto'), ''), ...$this->choices('setting', ProgramChoice::cases())],
             $this->choices('fork', ForkAnswer::cases()),

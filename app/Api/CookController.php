@@ -20,6 +20,7 @@ use Pausis\App\Kitchen\StartPot;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
@@ -89,7 +90,7 @@ final class CookController extends ApiController
         if (null !== $left) {
             $problems->within(Range::sauceMillilitres(), $left, 'left');
         }
-        if (null === Thickness::tryFrom($sauce->thickness)) {
+        if (SauceBody::AS_THE_RECIPE !== $sauce->thickness && null === Thickness::tryFrom($sauce->thickness)) {
             $problems->add('unknown-choice', 'thickness', ['typed' => $sauce->thickness]);
         }
         if (null === Thickener::tryFrom($sauce->thickener)) {

@@ -10,6 +10,7 @@ use Pausis\App\Api\Wire\PersonDraft;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Store\Households;
 use Pausis\App\Store\HouseRecord;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
@@ -61,7 +62,7 @@ final class HouseController extends ApiController
             $problems->within(Range::rings(), (float) $draft->rings, 'rings');
         }
         foreach (['texture' => Doneness::class, 'thickness' => Thickness::class] as $field => $enum) {
-            if (null === $enum::tryFrom($draft->$field)) {
+            if (SauceBody::AS_THE_RECIPE !== $draft->$field && null === $enum::tryFrom($draft->$field)) {
                 $problems->add('unknown-choice', $field, ['typed' => $draft->$field]);
             }
         }

@@ -20,9 +20,9 @@ use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\Meanings;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\InvalidInput;
@@ -154,7 +154,7 @@ final readonly class AdaptCommand
                     array_keys($way->settings ?? []), $way->settings ?? [],
                 )],
             'texture' => $dish->pulls() ? Doneness::Pulls->value : $read['texture'],
-            'thickness' => $dish->thickens() ? $read['thickness'] : Thickness::Stock->value,
+            'thickness' => [] === $dish->acts() ? $read['thickness'] : SauceBody::AS_THE_RECIPE,
         ];
     }
 

@@ -22,6 +22,7 @@ use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\OrderedMeat;
 use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
@@ -33,6 +34,7 @@ use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Stay;
 use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Day\Whereabouts;
+use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
@@ -223,12 +225,16 @@ final readonly class DraftOrder
         $kitchen = null === $serveAt ? new Kitchen() : $this->kitchen($draft->away, $house, $now, $serveAt, $problems);
         $level = $this->choice(LevelSchool::class, $draft->level, 'level', $problems);
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
-        $thickness = $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
-        $thickener = $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems);
+        $ofTheRecipe = SauceBody::AS_THE_RECIPE === $draft->thickness;
+        $thickness = $ofTheRecipe ? null : $this->choice(Thickness::class, $draft->thickness, 'thickness', $problems);
+        $by = ThickenedBy::tryFrom($draft->thickener) ?? ThickenedBy::Starch;
+        $thickener = ThickenedBy::Starch === $by
+            ? $this->choice(Thickener::class, $draft->thickener, 'thickener', $problems)
+            : Thickener::CornStarch;
         $sureness = $this->choice(Sureness::class, $draft->sure, 'sure', $problems);
         $setting = 'auto' === $draft->setting ? null : $this->choice(ProgramChoice::class, $draft->setting, 'setting', $problems);
         if (!$problems->none() || null === $serves || null === $joint || null === $cooker || null === $serveAt
-            || null === $level || null === $texture || null === $thickness || null === $thickener || null === $sureness) {
+            || null === $level || null === $texture || null === $thickener || null === $sureness) {
             return null;
         }
 
@@ -245,7 +251,7 @@ final readonly class DraftOrder
             $kitchen,
             wishes: new Wishes(
                 level: $level, texture: $texture, thickness: $thickness, thickener: $thickener, choice: $setting,
-                saltAimPercent: $house->saltPercent, sureness: $sureness,
+                saltAimPercent: $house->saltPercent, sureness: $sureness, by: $by,
             ),
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             handling: $this->handling($draft->handling, $house->zone(), $problems),

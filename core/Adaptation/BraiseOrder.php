@@ -6,9 +6,11 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Liquid\LiquidWishes;
 use Pausis\Core\Liquid\OwnBoiling;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
@@ -19,7 +21,6 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\TakeOut;
-use Pausis\Core\Recipe\Timing;
 
 /** All a cook says about one braise. */
 final readonly class BraiseOrder
@@ -131,7 +132,8 @@ final readonly class BraiseOrder
     {
         return array_values(array_filter(
             $this->recipe->ingredients,
-            static fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional && PartKind::Braise === $i->part,
+            fn (Ingredient $i): bool => Role::Meat !== $i->role && !$i->optional
+                && (PartKind::Braise === $i->part || $this->recipe->dish->keepsOfMarinade($i)),
         ));
     }
 
@@ -179,7 +181,24 @@ final readonly class BraiseOrder
     {
         return Effort::Cold !== $this->handling->effort
             && ($this->recipe->recipeBoilsWine
-                || (Method::SlowCooker !== $this->recipe->original?->method && [] === $this->ownBoiling()->atEnd));
+                || (Method::SlowCooker !== $this->recipe->original?->method && !$this->boilsDownAtTheEnd()));
+    }
+
+    private function boilsDownAtTheEnd(): bool
+    {
+        return null === $this->wishes->thickness && [] !== $this->ownBoiling()->atEnd;
+    }
+
+    /** What the cook wants done with the liquids; another body than the recipe's leaves out what that boils off. */
+    public function liquidWishes(): LiquidWishes
+    {
+        $wishes = $this->choices->liquids($this->potIngredients(), $this->boilsDown());
+
+        return match (true) {
+            null === $this->wishes->thickness => $wishes,
+            ThickenedBy::BoilingDown === $this->wishes->by => $wishes->leaving($this->wishes->thickness->leftWhenBoiledDown()),
+            default => $wishes->leaving(1.0),
+        };
     }
 
     /** What the recipe's own way boils off. */
@@ -201,10 +220,7 @@ final readonly class BraiseOrder
      */
     public function thickenedAlready(): float
     {
-        $later = [];
-        foreach ($this->recipe->dish->acts() as $act) {
-            array_push($later, ...($act->kind->thickens() && Timing::Before !== $act->when->timing ? $act->foods : []));
-        }
+        $later = ClosingStarch::of($this->recipe->dish)->foods ?? [];
 
         return array_sum(array_map(
             static fn (Ingredient $i): float => \in_array($i->key(), $later, true) ? 0.0 : (float) $i->grams * ($i->food->thick ?? 0.0),
@@ -228,7 +244,10 @@ final readonly class BraiseOrder
     /** @return list<Ingredient> what is made and served beside the pot, or on top */
     public function besideThePot(): array
     {
-        return array_values(array_filter($this->recipe->ingredients, static fn (Ingredient $i): bool => PartKind::Braise !== $i->part));
+        return array_values(array_filter(
+            $this->recipe->ingredients,
+            fn (Ingredient $i): bool => PartKind::Braise !== $i->part && !$this->recipe->dish->keepsOfMarinade($i),
+        ));
     }
 
     /** @return list<Ingredient> what the recipe names and the cook has marked as none */

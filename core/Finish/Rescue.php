@@ -6,6 +6,7 @@ namespace Pausis\Core\Finish;
 
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Quantity\Length;
 
 /** Mending a sauce: each answer with its amounts, its minutes and the salt it ends at. Masses in grams, salt as a share. */
@@ -54,7 +55,7 @@ final class Rescue
     /** Too thin: the slurry for the rest of the thickness. */
     public static function tooThin(float $grams, Thickness $is, Thickness $wanted, Thickener $thickener): Slurry
     {
-        return Slurry::for($grams, $wanted, $thickener, $grams * $is->starchShare());
+        return Slurry::for($grams, $wanted->starchShare(), $thickener, $grams * $is->starchShare());
     }
 
     /**

@@ -23,16 +23,17 @@ final readonly class Slurry
 
     /**
      * @param float $sauceGrams   what is in the pot, without fat
+     * @param float $share        of it that corn starch would have to be
      * @param float $alreadyGrams corn starch equivalent of flour, tomato paste and the like already in it
      */
-    public static function for(float $sauceGrams, Thickness $wanted, Thickener $thickener, float $alreadyGrams = 0.0): self
+    public static function for(float $sauceGrams, float $share, Thickener $thickener, float $alreadyGrams = 0.0): self
     {
-        $needed = $sauceGrams * $wanted->starchShare();
+        $needed = $sauceGrams * $share;
         $counted = min($alreadyGrams, $needed);
         $factor = $thickener->perCornStarch();
         $sum = new Sum('thickener', 'g', [
             new Term('starch-for-thickness', $needed * $factor, [
-                'sauceGrams' => $sauceGrams, 'sharePercent' => 100 * $wanted->starchShare(), 'factor' => $factor,
+                'sauceGrams' => $sauceGrams, 'sharePercent' => 100 * $share, 'factor' => $factor,
             ]),
             new Term('thickened-already', -$counted * $factor, ['alreadyGrams' => $alreadyGrams]),
         ]);

@@ -12,6 +12,17 @@ enum Thickness: string
     case Gravy = 'gravy';
     case Stew = 'stew-thick';
 
+    /** Share of the sauce that boiling down to this body leaves. Estimates, docs/model.md §6. */
+    public function leftWhenBoiledDown(): float
+    {
+        return match ($this) {
+            self::Stock => 1.0,
+            self::CoatsSpoon => 0.65,
+            self::Gravy => 0.5,
+            self::Stew => 0.4,
+        };
+    }
+
     /** Corn starch as a share of the sauce's mass. Estimates, docs/model.md §6. */
     public function starchShare(): float
     {

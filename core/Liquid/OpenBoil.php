@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Liquid;
 
-use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;

@@ -54,7 +54,8 @@ final readonly class SauceBalance
         $originally = $this->boiledOff($inThePot);
         $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
         $braised = max($inThePot->total, $floor);
-        $target = max($braised - ($inThePot->total - $originally->total), min($braised, $floor / 2));
+        $away = null === $this->wishes->leaves ? $inThePot->total - $originally->total : (1 - $this->wishes->leaves) * $braised;
+        $target = max($braised - $away, min($braised, $floor / 2));
 
         $given = $this->given($joint, $end);
         $late = array_sum(array_map(fn (Ingredient $i): float => $this->isLate($i) ? (float) $i->millilitres : 0.0, $this->ingredients));
@@ -248,7 +249,9 @@ final readonly class SauceBalance
         if ($extra > 0 && null !== $thinnest && 1.0 === $this->left($cuttable[$thinnest])) {
             // More of the recipe's own stock tastes of more than water does.
             $more = $changes[$thinnest]->poured + $extra;
-            $changes[$thinnest] = new LiquidChange($cuttable[$thinnest], (float) $cuttable[$thinnest]->millilitres, $more, $more, LiquidFate::Added);
+            $changes[$thinnest] = new LiquidChange(
+                $cuttable[$thinnest], (float) $cuttable[$thinnest]->millilitres, $more, $more, LiquidFate::Added,
+            );
         } elseif ($extra > 0) {
             $changes[] = new LiquidChange(null, 0.0, $extra, $extra, LiquidFate::Added);
         }

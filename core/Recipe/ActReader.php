@@ -61,11 +61,13 @@ final class ActReader
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
     /** "lemon peel", "orange zest" */
-    private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken|duck)\s*$/iu';
+    private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
+        .'|duck)\s*$/iu';
     private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
     /** "butter and flour": no verb, unless something is floured. */
-    private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?|chicken)\b/iu';
+    private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
+        .'|chicken)\b/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
@@ -479,7 +481,9 @@ final class ActReader
         $at = array_search(ActKind::Blanch, array_map(static fn (Act $a): ActKind => $a->kind, $acts), true);
 
         return false === $at ? $acts : array_map(
-            static fn (Act $a, int $k): Act => $k < $at && \in_array($a->kind, [ActKind::Load, ActKind::HeatUp], true) ? $a->as(ActKind::Blanch) : $a,
+            static fn (Act $a, int $k): Act => $k < $at && \in_array(
+                $a->kind, [ActKind::Load, ActKind::HeatUp], true,
+            ) ? $a->as(ActKind::Blanch) : $a,
             $acts, array_keys($acts),
         );
     }

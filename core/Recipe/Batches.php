@@ -9,7 +9,8 @@ final readonly class Batches
 {
     private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
     private const COUNT = '/\bin (?<n>two|three|four|five|six|\d) (?:batches|lots|goes|rounds|loads)\b/iu';
-    private const EACH = '/\b(?:batch(?:es)?|lots|rounds|loads)\b.{0,40}\b(?:each|apiece|a time)\b|\b(?:per|a|each|every) (?:batch|lot|round|load)\b/iu';
+    private const EACH = '/\b(?:batch(?:es)?|lots|rounds|loads)\b.{0,40}\b(?:each|apiece|a time)\b|\b(?:per|a|each|every) (?:batch|lot'
+        .'|round|load)\b/iu';
     private const NUMBERS = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6];
     private const SIDES = 2;
 

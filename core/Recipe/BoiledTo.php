@@ -10,7 +10,8 @@ final readonly class BoiledTo
     /** The first that fits; shares that are left. What "syrupy" and "nearly gone" leave are estimates, docs/model.md §6. */
     private const SHARES = [
         '/\bby (?:about |around |nearly |roughly |at least )?(?:three[- ]quarters|¾|3\/4)/iu' => 0.25,
-        '/\bby (?:about |around |nearly |roughly |at least )?(?:two[- ]thirds|⅔|2\/3)|(?<!by )(?<!by about )(?:two[- ]thirds|⅔|2\/3)\s*$/iu' => 1 / 3,
+        '/\bby (?:about |around |nearly |roughly |at least )?(?:two[- ]thirds|⅔|2\/3)|(?<!by )(?<!by about )(?:two[- ]thirds|⅔'
+            .'|2\/3)\s*$/iu' => 1 / 3,
         '/\bto (?:about |around |nearly |roughly )?(?:two[- ]thirds|⅔|2\/3)/iu' => 2 / 3,
         '/\bby (?:about |around |nearly |roughly |at least )?(?:a |one[- ])?(?:third|⅓|1\/3)/iu' => 2 / 3,
         '/\bto (?:about |around |nearly |roughly )?(?:a |one[- ])?(?:third|⅓|1\/3)/iu' => 1 / 3,

@@ -7,6 +7,8 @@ namespace Pausis\Core\Recipe;
 /** A recipe as a process: its parts, what is done in each, the ways in which it may be cooked, and what comes out of the pot again. */
 final readonly class Dish
 {
+    private const PUTS_IN = [ActKind::Load, ActKind::BoilDown, ActKind::HeatUp, ActKind::Deglaze, ActKind::Add];
+
     /**
      * @param list<Ingredient> $ingredients of all parts; each knows its part
      * @param list<Part>       $parts       the braise first
@@ -75,10 +77,14 @@ final readonly class Dish
         return [] !== array_filter($this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind);
     }
 
-    /** Whether its sauce is thickened with starch, or nothing is said of how it is done. */
-    public function thickens(): bool
+    /** Whether something of the marinade goes into the pot: the braise's own acts put it in, or the marinade as a whole. */
+    public function keepsOfMarinade(Ingredient $ingredient): bool
     {
-        return [] === $this->acts() || [] !== array_filter($this->acts(), static fn (Act $a): bool => $a->kind->thickens());
+        return PartKind::Marinade === $ingredient->part && [] !== array_filter(
+            $this->acts(),
+            static fn (Act $a): bool => Timing::Before === $a->when->timing && \in_array($a->kind, self::PUTS_IN, true)
+                && (\in_array($ingredient->key(), $a->foods, true) || 1 === preg_match('/\bmarinade\b/iu', $a->words)),
+        );
     }
 
     /** Whether wine and its kind are boiled down before they meet the pot. */

@@ -104,7 +104,8 @@ final readonly class DishFile
         return new Act(
             '' === $id ? $prefix.'.'.$kind->value.'-'.substr(md5($words.implode(',', $foods)), 0, 6) : $id, $kind, $foods,
             self::range($act, 'minutes'), new Batches(
-                'yes' === $act->textOr('perSide', 'no'), null === $batches ? null : (int) $batches, 'yes' === $act->textOr('eachBatch', 'no'),
+                'yes' === $act->textOr('perSide', 'no'), null === $batches ? null : (int) $batches,
+                'yes' === $act->textOr('eachBatch', 'no'),
             ),
             $celsius, $act->has('heat') ? $act->textOr('heat', '') : null, $act->has('until') ? $act->textOr('until', '') : null,
             self::when($act), $words, $words);

@@ -196,8 +196,8 @@ final class DayApiTest extends ApiTestCase
 
         self::assertSame('', self::text($late(''), 'adaptation.wholeDay.lateText'));
         self::assertSame(
-            'Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens; lift the'
-                .' meat out, cover it; take out: bay leaves.',
+            'Should they be up to 30 min late: all can wait, but begin this only when they are there: steam: steamed greens;'
+                .' take out: bay leaves.',
             self::text($late('30'), 'adaptation.wholeDay.lateText'),
         );
         self::assertSame('handling.late', self::text($late('a bit'), 'problems.0.path'));

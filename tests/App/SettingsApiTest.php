@@ -91,7 +91,7 @@ final class SettingsApiTest extends ApiTestCase
             [self::text($house, 'draft.bedtime'), self::text($house, 'draft.rises'), self::text($house, 'draft.salt')],
         );
         $draft = $this->draft();
-        self::assertSame(['pulls', 'like-stock'], [$draft['texture'], $draft['thickness']], 'its recipe thickens with nothing');
+        self::assertSame(['pulls', 'as-the-recipe'], [$draft['texture'], $draft['thickness']], 'its recipe thickens with nothing');
         $thickened = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with 1 tbsp cornflour."])['draft'];
         self::assertSame('gravy', self::text((array) $thickened, 'thickness'));
 

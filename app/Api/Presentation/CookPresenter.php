@@ -24,14 +24,14 @@ use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\Foreseen;
 use Pausis\Core\Adaptation\Internal\CookFlags;
 use Pausis\Core\Adaptation\LateAdditions;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
-use Pausis\Core\Finish\Reduction;
-use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Safety\Finding;
 
 /** A running cook in words: what is next, what was seen, what the sauce needs. */
@@ -269,8 +269,8 @@ final readonly class CookPresenter
 
         return new SauceDraft(
             null === $sauce ? '' : $this->house->measures()->volume((float) $sauce['value']),
-            $sauce['thickness'] ?? $order->wishes->thickness->value,
-            $sauce['thickener'] ?? $order->wishes->thickener->value,
+            $sauce['thickness'] ?? $order->wishes->thickness->value ?? SauceBody::AS_THE_RECIPE,
+            $sauce['thickener'] ?? SauceBody::of($order, 0.0)->thickener->value,
         );
     }
 
@@ -284,10 +284,9 @@ final readonly class CookPresenter
         $target = (float) ($cook->planned['sauceMl'] ?? $left);
         $excess = $left - $target;
         $reduces = $excess >= self::WORTH_REDUCING_ML;
-        $slurry = Slurry::for(
-            $reduces ? $target : $left, Thickness::from($wanted->thickness), Thickener::from($wanted->thickener),
-            $order->thickenedAlready(),
-        );
+        $slurry = SauceBody::of($order, $target)
+            ->as(Thickness::tryFrom($wanted->thickness), Thickener::from($wanted->thickener), $order->thickenedAlready())
+            ->slurry($reduces ? $target : $left);
         $variables = [
             'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
             'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),

@@ -21,8 +21,8 @@ use Pausis\App\Kitchen\House;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Finish\Thickener;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cut;
@@ -131,12 +131,15 @@ final readonly class RecipePresenter
         );
     }
 
-    /** As the house likes it where the recipe thickens, or says nothing of how it is done; else as the recipe leaves it. */
+    /** As the recipe makes it; as the house likes it where it doesn't say how much starch, or nothing of how it is done. */
     private function thickness(Reading $reading): string
     {
-        $thickens = [] === $reading->acts || [] !== array_filter($reading->acts, static fn (Act $a): bool => $a->kind->thickens());
+        $thickens = array_filter($reading->acts, static fn (Act $a): bool => $a->kind->thickens());
+        $foods = array_merge(...array_map(static fn (Act $a): array => $a->foods, $thickens));
+        $measured = [] !== array_filter($reading->ingredients, static fn (Ingredient $i): bool => Role::Thickener === $i->role
+            && (float) $i->grams > 0 && \in_array($i->key(), $foods, true));
 
-        return $thickens ? $this->house->record()->thickness : Thickness::Stock->value;
+        return [] === $reading->acts || ([] !== $thickens && !$measured) ? $this->house->record()->thickness : SauceBody::AS_THE_RECIPE;
     }
 
     /** "5 min", "8–10 min", "3 h", "3 h to 3 h 30". */

@@ -15,6 +15,7 @@ final readonly class Catalogue
      * @param list<Choice>     $textures
      * @param list<Choice>     $thicknesses
      * @param list<Choice>     $thickeners
+     * @param list<Choice>     $bodies      all that a sauce may be thickened with
      * @param list<Choice>     $methods
      * @param list<Choice>     $settings
      * @param list<Choice>     $forkAnswers
@@ -33,6 +34,7 @@ final readonly class Catalogue
         public array $textures,
         public array $thicknesses,
         public array $thickeners,
+        public array $bodies,
         public array $methods,
         public array $settings,
         public array $forkAnswers,

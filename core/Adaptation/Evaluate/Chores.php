@@ -10,9 +10,9 @@ use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
-use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Recipe\ActKind;
 
 /** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
@@ -23,7 +23,8 @@ final class Chores
         'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
         'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
-        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5, 'shred-meat' => 25,
+        'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
+        'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
     ];
@@ -266,9 +267,13 @@ final class Chores
                 $d, self::own($d, HandsOn::browning($joint, $pan), HandsOn::batches($joint, $pan)), Uses::HandsAndRing, 'brown-meat',
                 variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($joint, $pan)],
             ),
-            ActKind::Toast => $this->ofTerm($d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'toast-spices'),
+            ActKind::Toast => $this->ofTerm(
+                $d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'toast-spices',
+            ),
             ActKind::FryBase => $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base'),
-            ActKind::Fry => $this->fryApart($d),
+            ActKind::Fry => '' === $this->named($d)
+                ? $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base')
+                : $this->fryApart($d),
             ActKind::Deglaze,
             ActKind::BoilDown => $this->ofTerm(
                 $d, $this->boilingDown($d), Uses::Ring, 'boil-wine-down',
@@ -283,7 +288,7 @@ final class Chores
     {
         return $this->ofTerm(
             $d, self::own($d, new Term('fry-apart', self::FRYING_APART)), Uses::HandsAndRing, 'fry-apart',
-            variables: ['food' => $this->named($d)],
+            variables: ['food' => '' === $this->named($d) ? 'none' : $this->named($d)],
         );
     }
 
@@ -308,7 +313,8 @@ final class Chores
     private static function own(Deed $d, Term $model, int $loads = 1): Term
     {
         return null === $d->act->minutes ? $model : new Term(
-            'own-minutes', round($d->act->batches->of($d->act->minutes, $loads)), ['work' => strtr($model->code, '-', '_'), 'minutes' => $model->value],
+            'own-minutes', round($d->act->batches->of($d->act->minutes, $loads)),
+            ['work' => strtr($model->code, '-', '_'), 'minutes' => $model->value],
         );
     }
 
@@ -362,7 +368,9 @@ final class Chores
             ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term('glaze', self::GLAZING)), Uses::HandsAndRing, 'glaze'),
             ActKind::Slurry,
             ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
-            ActKind::CreamOrYoghurtIn => $this->ofTerm($d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in', variables: ['food' => $this->named($d)]),
+            ActKind::CreamOrYoghurtIn => $this->ofTerm(
+                $d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in', variables: ['food' => $this->named($d)],
+            ),
             ActKind::Shred => $this->ofTerm(
                 $d,
                 new Term(
@@ -372,7 +380,8 @@ final class Chores
                 Uses::Hands, 'shred-meat',
             ),
             ActKind::BackIntoTheJuice => $this->ofTerm(
-                $d, self::own($d, new Term('back-in', self::BACK_IN)), ($minutes ?? 0.0) > self::BACK_IN ? Uses::Nothing : Uses::Hands, 'back-in',
+                $d, self::own($d, new Term('back-in', self::BACK_IN)), ($minutes ?? 0.0) > self::BACK_IN ? Uses::Nothing : Uses::Hands,
+                'back-in',
             ),
             ActKind::Rest => $this->ofTerm($d, self::own($d, new Term('rest-meat', self::RESTING)), Uses::Nothing, 'rest-meat'),
             ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp'),

@@ -9,10 +9,9 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\All;
 use Pausis\Core\Adaptation\Rules\Circumstances;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Finish\Slurry;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
@@ -71,7 +70,7 @@ final readonly class PotRun
         $geometry = self::geometry($order);
         $balance = new SauceBalance(
             $ingredients, $order->recipe->serves, $order->ownBoiling(),
-            $order->choices->liquids($ingredients, $order->boilsDown()),
+            $order->liquidWishes(),
         );
         $boil = $order->room->boilingPoint()->celsius;
         $late = LateFoods::of($order, $larger);
@@ -134,9 +133,7 @@ final readonly class PotRun
                 $pot->geometry, $pot->geometry->fill($pot->sauce->load),
                 [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             ),
-            $process, $work, $order->choices->refuses('thicken') ? Slurry::for(
-                0.0, Thickness::Stock, $order->wishes->thickener,
-            ) : $in->offered, $unsafe);
+            $process, $work, $order->choices->refuses('thicken') ? $in->body->slurry(0.0) : $in->offered, $unsafe);
     }
 
     /**
@@ -153,9 +150,11 @@ final readonly class PotRun
             !$order->choices->refuses('hold-salt'),
         );
 
+        $body = SauceBody::of($order, $sauce->target);
+
         return new Circumstances(
             $order, $choice, $ready, $pot->best, $sauce, $salt,
-            Slurry::for($left, $order->wishes->thickness, $order->wishes->thickener, $order->thickenedAlready()), $larger,
+            $body, $body->slurry($left), $larger,
         );
     }
 

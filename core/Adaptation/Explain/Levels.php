@@ -6,8 +6,8 @@ namespace Pausis\Core\Adaptation\Explain;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
-use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SauceBalance;
 
@@ -24,7 +24,7 @@ final class Levels
         $ingredients = $order->potIngredients();
         $balance = new SauceBalance(
             $ingredients, $order->recipe->serves, $order->ownBoiling(),
-            $order->choices->liquids($ingredients, $order->boilsDown()),
+            $order->liquidWishes(),
         );
         foreach (LevelSchool::cases() as $school) {
             $sauce = $balance->solve(

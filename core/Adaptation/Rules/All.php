@@ -13,7 +13,8 @@ final readonly class All
         return [
             new Asides(), new StraightBefore(), new Hours(), new InThePan(), new Preparing(), new Liquids(), new LateOrLarger(),
             new Salting(),
-            new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(), new NothingForgotten(), new TakesOut(),
+            new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(),
+            new NothingForgotten(), new TakesOut(),
         ];
     }
 

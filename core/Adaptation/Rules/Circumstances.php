@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Heat\Course;
@@ -20,6 +21,7 @@ final readonly class Circumstances
     /**
      * @param Window       $ready   the texture wanted, hours after switching on
      * @param Course       $best    traced
+     * @param SauceBody    $body    as wanted
      * @param Slurry       $offered what would thicken it as wanted
      * @param list<string> $larger  ids of what is cut larger and goes in from the start, since nobody is there to add it
      */
@@ -30,6 +32,7 @@ final readonly class Circumstances
         public Course $best,
         public SaucePlan $sauce,
         public SaltBalance $salt,
+        public SauceBody $body,
         public Slurry $offered,
         public array $larger = [],
     ) {
@@ -46,7 +49,9 @@ final readonly class Circumstances
         $names = [];
         foreach ($deed->act->foods as $id) {
             $food = $this->order->recipe->dish->ingredient($id);
-            array_push($names, ...(null === $food || Role::Meat === $food->role || !\in_array($food, $this->order->recipe->ingredients, true)
+            array_push($names, ...(null === $food || Role::Meat === $food->role || !\in_array(
+                $food, $this->order->recipe->ingredients, true,
+            )
                 ? []
                 : [$food->foodText]));
         }

@@ -54,7 +54,9 @@ final readonly class Liquids implements Rule
         if (null === $change->ingredient || LiquidFate::Late === $change->fate || ($change->loaded >= $change->poured && !$refused)) {
             return $process;
         }
-        $left = $refused ? $in->order->ownBoiling()->left[$id] ?? SauceBalance::leftOfBoiled($change->ingredient) : $change->loaded / $change->poured;
+        $left = $refused
+            ? $in->order->ownBoiling()->left[$id] ?? SauceBalance::leftOfBoiled($change->ingredient)
+            : $change->loaded / $change->poured;
         $process = $process->noting($in->entry(
             'liquid-boiled-down', "boil:$id", [...self::variables($change), 'loadedMl' => $change->poured * $left],
         ));

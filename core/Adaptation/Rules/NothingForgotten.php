@@ -27,7 +27,9 @@ final readonly class NothingForgotten implements Rule
                     continue;
                 }
                 $told[] = $id;
-                $process = $process->finishing(Deed::added(ActKind::CreamOrYoghurtIn, Stage::Finish, 'stir-in', [$id], ['food' => $food->foodText]));
+                $process = $process->finishing(Deed::added(
+                    ActKind::CreamOrYoghurtIn, Stage::Finish, 'stir-in', [$id], ['food' => $food->foodText],
+                ));
             }
         }
 

@@ -43,7 +43,9 @@ final readonly class Process
         $ahead = self::readiedAhead($acts, $stages);
         $deeds = [];
         foreach ($acts as $k => $act) {
-            $deeds[] = new Deed($act, isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table);
+            $deeds[] = new Deed(
+                $act, isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table,
+            );
         }
         foreach ($order->recipe->dish->beside() as $part) {
             foreach ($part->acts as $act) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Rules;
 
-use Pausis\Core\Finish\Reduction;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Recipe\ActKind;
 
 /** A lidded pot can't reduce: what is too much is boiled off in an open pan on the hob, and where nothing is, nothing is. */

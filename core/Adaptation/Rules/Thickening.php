@@ -4,11 +4,111 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Rules;
 
+use Pausis\Core\Adaptation\ClosingStarch;
+use Pausis\Core\Adaptation\SauceBody;
+use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Recipe\ActKind;
 
-/** The recipe's starch at the end is the thickening, in the amount that this sauce wants; none goes in where none is wanted. */
+/**
+ * The recipe's starch at the end is the thickening, in the amount that this sauce wants; another body is exchanged for it where the
+ * cook wants one, and none goes in where none is wanted.
+ */
 final readonly class Thickening implements Rule
 {
+    /** Grams of starch by which the recipe's own amount may differ from what this sauce wants, as a share of it. */
+    private const AS_MUCH = 0.1;
+
+    public function applied(Process $process, Circumstances $in): Process
+    {
+        $own = ClosingStarch::of($in->order->recipe->dish);
+        if ($in->body->isOwn && null !== $own && null === $own->thickener) {
+            return $process;
+        }
+        if (ThickenedBy::Blending === $in->body->by && null !== $in->order->wishes->thickness) {
+            return $this->blended($process, $in);
+        }
+        $asWritten = $in->body->isOwn && null !== $own && abs($in->offered->grams - $own->grams) <= self::AS_MUCH * $own->grams;
+
+        return $this->thickened($process, $in, $own, $asWritten);
+    }
+
+    private function thickened(Process $process, Circumstances $in, ?ClosingStarch $own, bool $asWritten): Process
+    {
+        $slurry = $in->offered;
+        $variables = self::variables($in, $own);
+        $refused = $in->refuses('thicken');
+        if ($slurry->grams >= 1 && (!$asWritten || $refused)) {
+            $process = $process->noting($in->entry('thicken', 'thicken', [
+                ...$variables, 'spoons' => $slurry->tablespoons(),
+                'thickness' => $in->order->wishes->thickness->value ?? SauceBody::AS_THE_RECIPE,
+                'ownGrams' => $own->grams ?? 0.0, 'own' => ($own->grams ?? 0.0) > 0 ? 'yes' : 'no',
+            ], $slurry->sum));
+        }
+        $code = ThickenedBy::FlourAndButter === $in->body->by ? 'butter-and-starch-on-hob' : 'thicken-on-hob';
+        $told = false;
+        $entries = [];
+        $process = $process->map(static function (Deed $d) use (
+            $in, $slurry, $variables, $refused, $asWritten, $code, &$told, &$entries,
+        ): Deed {
+            if (!$d->act->kind->thickens() || !$d->remains() || Stage::Before === $d->stage) {
+                return $d;
+            }
+            if ($slurry->grams >= 1 && !$refused && (!$told || $asWritten)) {
+                $told = true;
+
+                return $asWritten ? $d->in(Stage::Finish) : $d->in(Stage::Finish)->otherwise($code, $variables);
+            }
+            $gone = $d->gone($slurry->grams < 1 && !$told ? 'thick-enough' : '');
+            array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
+
+            return $gone;
+        });
+        $process = self::withoutItsRest($process->noting(...$entries));
+
+        if ($told || $refused || $slurry->grams < 1) {
+            return $process;
+        }
+        $kind = ThickenedBy::FlourAndButter === $in->body->by ? ActKind::ButterAndStarch : ActKind::Slurry;
+        $added = Deed::added($kind, Stage::Finish, $code, [], $variables);
+
+        return $process->finishing($added->refusedBy('thicken', false));
+    }
+
+    /** The vegetables that are there, in the stead of starch. */
+    private function blended(Process $process, Circumstances $in): Process
+    {
+        $refused = $in->refuses('thicken');
+        $process = $process->noting($in->entry('blend-instead', 'thicken', []))->map(
+            static fn (Deed $d): Deed => $d->act->kind->thickens() && Stage::Before !== $d->stage && !$refused ? $d->gone() : $d,
+        );
+
+        return $refused || $process->does(Stage::Finish, ActKind::Blend, ActKind::Mash)
+            ? $process
+            : $process->finishing(Deed::added(ActKind::Blend, Stage::Finish, 'blend')->refusedBy('thicken', false));
+    }
+
+    /** @return array<string, float|int|string> */
+    private static function variables(Circumstances $in, ?ClosingStarch $own): array
+    {
+        $cold = [];
+        foreach ($in->order->recipe->dish->acts() as $act) {
+            $cold = null !== $own && $act->kind->thickens() && [] !== array_intersect($act->foods, $own->foods)
+                ? array_diff($act->foods, $own->foods)
+                : $cold;
+        }
+        $into = array_filter(array_map(
+            static fn (string $id): string => true === $in->order->recipe->dish->ingredient($id)?->role->isPoured()
+                ? $in->order->recipe->dish->ingredient($id)->foodText
+                : '',
+            $cold,
+        ));
+
+        return [
+            'thickener' => $in->offered->thickener->value, 'grams' => $in->offered->grams, 'coldMl' => $in->offered->coldMillilitres,
+            'into' => [] === $into ? 'none' : implode(', ', $into),
+        ];
+    }
+
     /** "Mix the starch and the water, stir in": what goes on with it is told by it. */
     private static function withoutItsRest(Process $process): Process
     {
@@ -25,44 +125,5 @@ final readonly class Thickening implements Rule
                 && [] === $d->act->foods
                 && \in_array($d->sentence(), $told, true) ? $d->gone() : $d,
         );
-    }
-
-    public function applied(Process $process, Circumstances $in): Process
-    {
-        $slurry = $in->offered;
-        $variables = ['thickener' => $slurry->thickener->value, 'grams' => $slurry->grams, 'coldMl' => $slurry->coldMillilitres];
-        $refused = $in->refuses('thicken');
-        if ($slurry->grams >= 1) {
-            $process = $process->noting($in->entry('thicken', 'thicken', [
-                'thickener' => $slurry->thickener->value, 'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(),
-                'coldMl' => $slurry->coldMillilitres,
-                'thickness' => $in->order->wishes->thickness->value,
-            ], $slurry->sum));
-        }
-        $told = false;
-        $entries = [];
-        $process = $process->map(static function (Deed $d) use ($in, $slurry, $variables, $refused, &$told, &$entries): Deed {
-            if (!$d->act->kind->thickens() || !$d->remains() || Stage::Before === $d->stage) {
-                return $d;
-            }
-            if ($slurry->grams >= 1 && !$refused && !$told) {
-                $told = true;
-
-                return $d->in(Stage::Finish)->otherwise(
-                    $d->is(ActKind::ButterAndStarch) ? 'butter-and-starch-on-hob' : 'thicken-on-hob', $variables,
-                );
-            }
-            $gone = $d->gone($slurry->grams < 1 && !$told ? 'thick-enough' : '');
-            array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
-
-            return $gone;
-        });
-        $process = self::withoutItsRest($process->noting(...$entries));
-
-        return $told || $refused || $slurry->grams < 1
-            ? $process
-            : $process->finishing(Deed::added(
-                ActKind::Slurry, Stage::Finish, 'thicken-on-hob', [], $variables,
-            )->refusedBy('thicken', false));
     }
 }

@@ -14,7 +14,6 @@ use Pausis\Core\Adaptation\OrderedRecipe;
 use Pausis\Core\Adaptation\Wishes;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
@@ -78,7 +77,7 @@ final class Dishes
             $kitchen ?? Kitchen::alone(Days::home('05:00')),
             wishes: new Wishes(
                 texture: $dish->pulls() ? Doneness::Pulls : Doneness::Fork,
-                thickness: $dish->thickens() ? Thickness::CoatsSpoon : Thickness::Stock,
+                thickness: null,
             ),
             choices: $choices,
             handling: $handling,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Finish;
 
-use Pausis\Core\Finish\Reduction;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -22,7 +22,7 @@ final class SlurryTest extends TestCase
     #[TestWith([Thickness::Gravy, Thickener::PotatoStarch, 12.0])]
     public function testStarchForHalfALitre(Thickness $wanted, Thickener $with, float $grams): void
     {
-        $slurry = Slurry::for(500, $wanted, $with);
+        $slurry = Slurry::for(500, $wanted->starchShare(), $with);
 
         self::assertEqualsWithDelta($grams, $slurry->grams, 1e-9);
         self::assertEqualsWithDelta(2 * $grams, $slurry->coldMillilitres, 1e-9);
@@ -30,8 +30,8 @@ final class SlurryTest extends TestCase
 
     public function testWhatIsAlreadyThereIsCountedButNeverTakenOut(): void
     {
-        self::assertEqualsWithDelta(10, Slurry::for(500, Thickness::Gravy, Thickener::CornStarch, 5)->grams, 1e-9);
-        self::assertSame(0.0, Slurry::for(500, Thickness::Gravy, Thickener::CornStarch, 80)->grams);
+        self::assertEqualsWithDelta(10, Slurry::for(500, Thickness::Gravy->starchShare(), Thickener::CornStarch, 5)->grams, 1e-9);
+        self::assertSame(0.0, Slurry::for(500, Thickness::Gravy->starchShare(), Thickener::CornStarch, 80)->grams);
     }
 
     public function testReductionTakesTimeByThePansArea(): void

@@ -98,6 +98,7 @@ export type Catalogue = {
   textures: Choice[];
   thicknesses: Choice[];
   thickeners: Choice[];
+  bodies: Choice[];
   methods: Choice[];
   settings: Choice[];
   forkAnswers: Choice[];

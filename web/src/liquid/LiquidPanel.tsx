@@ -50,7 +50,7 @@ export function LiquidPanel({
         <SelectField
           label="Thickened with"
           value={draft.thickener}
-          options={catalogue.thickeners}
+          options={catalogue.bodies}
           onChange={(thickener) => onChange({ thickener })}
         />
       </div>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Finish;
+namespace Pausis\Core\Liquid;
 
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Length;
