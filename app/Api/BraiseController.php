@@ -10,6 +10,8 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseSummary;
 use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\SaveBraise;
+use Pausis\App\Api\Wire\ScaleBraise;
+use Pausis\App\Api\Wire\ScaledView;
 use Pausis\App\Api\Wire\WaysView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
@@ -19,11 +21,13 @@ use Pausis\App\Kitchen\FindWays;
 use Pausis\App\Kitchen\FoundWay;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\PlanBraise;
+use Pausis\App\Kitchen\ScaleDraft;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -97,6 +101,18 @@ final class BraiseController extends ApiController
         return $this->answer(new WaysView(array_map(
             static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $this->plan->work($of, $draft)),
         )));
+    }
+
+    /** The recipe for more or for fewer: what that changes in the draft. */
+    #[Route('/scale', methods: ['POST'], priority: 1)]
+    public function scale(#[MapRequestPayload] ScaleBraise $scale, ScaleDraft $scaled): JsonResponse
+    {
+        $problems = new Problems();
+        $found = $scaled->to($scale->to, $scale->draft, $problems);
+        $problems->throwIfAny();
+        [$factor, $change] = $found ?? throw new \LogicException('No problem, and nothing scaled.');
+
+        return $this->answer(new ScaledView($change, $this->wording->say('scaled', $this->house->measures(), ['times' => $factor])));
     }
 
     #[Route('/{id}', methods: ['GET'])]

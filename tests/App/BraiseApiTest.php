@@ -248,6 +248,28 @@ final class BraiseApiTest extends ApiTestCase
         self::assertSame(['name', 'watts', 'capacity'], array_column((array) $problem['violations'], 'path'));
     }
 
+    public function testARecipeIsScaledToServingsOrToMeatAndNothingIsLost(): void
+    {
+        $draft = $this->draft();
+        $serves = 2 * (int) self::text($draft, 'serves');
+        $scaled = $this->call('POST', '/api/braises/scale', ['draft' => $draft, 'to' => (string) $serves]);
+        $change = (array) $scaled['change'];
+
+        self::assertSame((string) $serves, $change['serves']);
+        self::assertCount(\count((array) $draft['ingredients']), (array) $change['ingredients']);
+        $twice = $this->call('POST', '/api/braises/preview', array_replace_recursive($draft, $change));
+        $once = $this->call('POST', '/api/braises/preview', $draft);
+        $sauce = static fn (array $view): float => is_numeric($value = self::in($view, 'adaptation.liquid.original.number')) ? (float) $value : 0.0;
+        self::assertGreaterThan(1.5 * $sauce($once), $sauce($twice));
+
+        $heavy = [...$draft, 'meat' => [...(array) $draft['meat'], 'weight' => '2 kg']];
+        $half = $this->call('POST', '/api/braises/scale', ['draft' => $heavy, 'to' => '1 kg']);
+        self::assertSame('1 kg', ((array) ((array) $half['change'])['meat'])['weight']);
+        foreach (['0', '400', '80 kg', 'many', '-3'] as $bad) {
+            $this->call('POST', '/api/braises/scale', ['draft' => $draft, 'to' => $bad], 422);
+        }
+    }
+
     public function testWhatIsOnlyQualityIsTheCooksOwnToGoOnWithAndIsNoted(): void
     {
         $draft = $this->draft();

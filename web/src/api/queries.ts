@@ -18,6 +18,8 @@ import type {
   ReadRecipe,
   RecipeLines,
   RecipeText,
+  ScaleBraise,
+  ScaledView,
   StartCook,
   WaterTestDraft,
   WaterTestView,
@@ -92,6 +94,9 @@ function useSending<In, Out>(send: (input: In) => Promise<Out>, stale: string[])
     onSuccess: () => Promise.all(stale.map((key) => client.invalidateQueries({ queryKey: [key] }))),
   });
 }
+
+export const useScale = () =>
+  useMutation({ mutationFn: (scale: ScaleBraise) => request<ScaledView>("POST", "/braises/scale", scale) });
 
 export const useCreateBraise = () =>
   useSending((draft: BraiseDraft) => request<BraiseView>("POST", "/braises", draft), ["braises"]);

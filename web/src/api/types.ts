@@ -561,6 +561,18 @@ export type SaveBraise = {
   draft: BraiseDraft;
 };
 
+/** A draft, and for how many servings or how much meat it is wanted. */
+export type ScaleBraise = {
+  draft: BraiseDraft;
+  to: string;
+};
+
+/** What scaling a draft changes in it, and what it leaves as it is. */
+export type ScaledView = {
+  change: Record<string, unknown>;
+  text: string;
+};
+
 /** A side dish that can be planned. */
 export type SideChoice = {
   value: string;

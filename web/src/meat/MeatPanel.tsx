@@ -4,6 +4,7 @@ import { Choices } from "../kit/Choices";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
+import { ScaleField } from "./ScaleField";
 
 const WHY = [
   { value: "just-hot", label: "browned or hot a moment ago" },
@@ -61,6 +62,7 @@ export function MeatPanel({
             onChange={(pieces) => set({ pieces })}
           />
         </div>
+        <ScaleField draft={draft} onChange={onChange} />
         <div className="grid grid-cols-2 gap-3">
           <TextField
             label="Thickness, if measured"
