@@ -7,6 +7,8 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\SidesOfDish;
+use Pausis\Core\Recipe\Dish;
 
 /** What a draft says of the day beside the braise itself. */
 final readonly class DraftDay
@@ -15,10 +17,13 @@ final readonly class DraftDay
     {
     }
 
-    /** @return list<Side> those of the table and the cook's own */
-    public function sides(BraiseDraft $draft): array
+    /** @return list<Side> those of the table, in the recipe's own amounts where it has them, and the cook's own */
+    public function sides(BraiseDraft $draft, Dish $dish): array
     {
-        $sides = array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides))));
+        $sides = array_map(
+            (new SidesOfDish($dish, $this->sides))->measured(...),
+            array_values(array_filter(array_map($this->sides->find(...), array_unique($draft->sides)))),
+        );
         foreach ($draft->ownSides as $k => $own) {
             $sides[] = Side::own(
                 "own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where,

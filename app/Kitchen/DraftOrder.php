@@ -31,6 +31,8 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\People;
 use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Presence;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\SidesOfDish;
 use Pausis\Core\Day\Stay;
 use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Day\Whereabouts;
@@ -81,7 +83,7 @@ final readonly class DraftOrder
 
     public function __construct(
         private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs,
-        private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation,
+        private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation, private Sides $sides,
     ) {
     }
 
@@ -239,10 +241,11 @@ final readonly class DraftOrder
         }
 
         $dish = $this->dish($draft, $understood);
+        $told = (new SidesOfDish($dish, $this->sides))->toldBy($draft->sides);
         $this->sayImpossible($draft, $dish, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish),
+            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told),
             new OrderedMeat($joint, $bone, $this->beforehand($draft, $understood, $problems)),
             $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres),

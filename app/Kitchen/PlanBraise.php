@@ -82,7 +82,7 @@ final readonly class PlanBraise
     private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
         return $this->planDay->plan(
-            $adapted, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()),
+            $adapted, $this->day->sides($draft, $adapted->order->recipe->dish), $this->day->pins($draft, $this->house->record()->zone()),
             $this->others($draft, $adapted, $id),
         );
     }

@@ -87,8 +87,15 @@ final class DinnerOnTime
     private static function finish(Kitchen $kitchen, DayPlan $day, Work $work): array
     {
         $placed = [];
-        $to = $day->serve;
+        $to = $beside = $day->serve;
         foreach (array_reverse($work->in(Stage::Finish, Stage::Table)) as $chore) {
+            if ('side-work' === $chore->code) {
+                $from = self::before($beside, $chore->minutes);
+                $job = BraiseJobs::job($chore);
+                $placed[] = new Placed($job, $from, $beside, $job->hands ? $kitchen->people->who($from, $beside) : null);
+                $beside = $from;
+                continue;
+            }
             $alone = (int) round($chore->term->value ?? ($work->isBeside($chore) ? 0 : $chore->minutes));
             $from = self::before($to, $work->isBeside($chore) ? $chore->minutes : $alone);
             $job = BraiseJobs::job($chore);

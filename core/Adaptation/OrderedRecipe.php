@@ -19,6 +19,7 @@ final readonly class OrderedRecipe
      * @param bool                $recipeBoilsWine whether the recipe itself boils its wine down in the open pan
      * @param Dish|null           $dish            as a process, those left out among its ingredients; null for a list without a method
      * @param RecipeNeed|null     $need            what its own time says of the meat
+     * @param list<string>        $told            acts that a side dish of the day does, ids
      */
     public function __construct(
         public array $ingredients,
@@ -27,17 +28,18 @@ final readonly class OrderedRecipe
         public bool $recipeBoilsWine = true,
         ?Dish $dish = null,
         public ?RecipeNeed $need = null,
+        public array $told = [],
     ) {
         $this->dish = $dish ?? new Dish($ingredients, []);
     }
 
     public function as(Dish $dish): self
     {
-        return new self($dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need);
+        return new self($dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need, $this->told);
     }
 
     public function needing(RecipeNeed $need): self
     {
-        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need);
+        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need, $this->told);
     }
 }

@@ -16,11 +16,34 @@ final readonly class Side
     private const DONE_WAITS = 15;
 
     /**
-     * @param string      $takes for one serving
-     * @param list<Chain> $chain
+     * @param string       $takes  for one serving
+     * @param list<Chain>  $chain
+     * @param string       $staple what it is made of
+     * @param float|null   $grams  of that for one serving
+     * @param list<string> $words  by which a recipe names it
+     * @param list<string> $else   by which it does where it names no other of the same staple
+     * @param float|null   $own    servings that a recipe's own amount makes
+     * @param string       $of     that amount, as the recipe writes it
+     * @param list<string> $acts   of the recipe that it does, ids
      */
-    public function __construct(public string $id, public string $name, public string $takes, private array $chain)
+    public function __construct(
+        public string $id, public string $name, public string $takes, private array $chain, public string $staple = '',
+        public ?float $grams = null, public array $words = [], public array $else = [], private ?float $own = null, private string $of = '',
+        private array $acts = [],
+    ) {
+    }
+
+    /**
+     * As much of it as a recipe has, and in its words.
+     *
+     * @param list<string> $acts ids
+     */
+    public function ofRecipe(?float $grams, string $of, array $acts): self
     {
+        return new self(
+            $this->id, $this->name, $this->takes, $this->chain, $this->staple, $this->grams, $this->words, $this->else,
+            null === $this->grams || null === $grams ? null : $grams / $this->grams, $of, $acts,
+        );
     }
 
     /** A cook's own: some work with the hands, then some cooking; either may be nothing. */
@@ -48,12 +71,14 @@ final readonly class Side
     {
         $jobs = [];
         foreach ($this->chain as $k => $link) {
-            $jobs[] = new Job("$this->id-$k", $link['code'], ['side' => $this->name], (int) ceil($link['base'] + $link['each'] * $servings),
+            $jobs[] = new Job(
+                "$this->id-$k", $link['code'], ['side' => 0 === $k && '' !== $this->of ? "$this->name, $this->of" : $this->name],
+                (int) ceil($link['base'] + $link['each'] * ($this->own ?? $servings)),
                 $link['hands']
                     ?? false, $link['ring']
                     ?? 0, $link['oven']
                     ?? 0, $link['waits'], isset($this->chain[$k + 1]) ? "$this->id-".($k + 1) : null, rests: $link['rests']
-                    ?? 0);
+                    ?? 0, acts: 0 === $k ? $this->acts : []);
         }
 
         return $jobs;

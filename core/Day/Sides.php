@@ -15,13 +15,18 @@ final readonly class Sides
     public static function load(): self
     {
         /**
-         * @var array{sides: list<array{id: string, name: string, takes: string, jobs: list<array{code: string, base: float, each: float,
-         *     hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}>}>} $data
+         * @var array{sides: list<array{id: string, name: string, takes: string, staple: string, grams?: float, words: list<string>,
+         *     else?: list<string>, jobs: list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int,
+         *     waits: int,
+         *     rests?: int}>}>} $data
          */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/sides.json'), true, 8, \JSON_THROW_ON_ERROR);
         $byId = [];
         foreach ($data['sides'] as $row) {
-            $byId[$row['id']] = new Side($row['id'], $row['name'], $row['takes'], $row['jobs']);
+            $byId[$row['id']] = new Side(
+                $row['id'], $row['name'], $row['takes'], $row['jobs'], $row['staple'], $row['grams'] ?? null, $row['words'],
+                $row['else'] ?? [],
+            );
         }
 
         return new self($byId);

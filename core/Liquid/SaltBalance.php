@@ -14,11 +14,13 @@ use Pausis\Core\Recipe\Ingredient;
 final readonly class SaltBalance
 {
     /**
-     * @param Sum   $sum           g
-     * @param float $potGrams      everything in the pot
-     * @param float $percentBefore and after: any reduction
-     * @param float $holdBackGrams of the recipe's own salt, until the end
-     * @param float $overGrams     of it that is over the aim, held back or not
+     * @param Sum          $sum           g
+     * @param float        $potGrams      everything in the pot
+     * @param float        $percentBefore and after: any reduction
+     * @param float        $holdBackGrams of the recipe's own salt, until the end
+     * @param float        $overGrams     of it that is over the aim, held back or not
+     * @param float        $missingGrams  up to the aim, when everything that concentrates or dilutes is done
+     * @param list<string> $unmeasured    salt without an amount, which isn't counted
      */
     private function __construct(
         public Sum $sum,
@@ -27,6 +29,8 @@ final readonly class SaltBalance
         public float $percentAfter,
         public float $holdBackGrams,
         public float $overGrams,
+        public float $missingGrams,
+        public array $unmeasured,
     ) {
     }
 
@@ -66,6 +70,9 @@ final readonly class SaltBalance
         $over = min($added, max(0.0, $sum->total - $aimPercent / 100 * $reduced));
 
         return new self($sum, $pot, 100 * $sum->total / $pot, 100 * $sum->total / $reduced,
-            $holdsBack ? $over : 0.0, $over);
+            $holdsBack ? $over : 0.0, $over, max(0.0, $aimPercent / 100 * $reduced - $sum->total), array_values(array_map(
+                static fn (Ingredient $i): string => $i->foodText,
+                array_filter($ingredients, static fn (Ingredient $i): bool => Role::Salt === $i->role && null === $i->grams),
+            )));
     }
 }

@@ -259,7 +259,9 @@ final class BraiseApiTest extends ApiTestCase
         self::assertCount(\count((array) $draft['ingredients']), (array) $change['ingredients']);
         $twice = $this->call('POST', '/api/braises/preview', array_replace_recursive($draft, $change));
         $once = $this->call('POST', '/api/braises/preview', $draft);
-        $sauce = static fn (array $view): float => is_numeric($value = self::in($view, 'adaptation.liquid.original.number')) ? (float) $value : 0.0;
+        $sauce = static fn (array $view): float => is_numeric($value = self::in(
+            $view, 'adaptation.liquid.original.number',
+        )) ? (float) $value : 0.0;
         self::assertGreaterThan(1.5 * $sauce($once), $sauce($twice));
 
         $heavy = [...$draft, 'meat' => [...(array) $draft['meat'], 'weight' => '2 kg']];

@@ -44,6 +44,10 @@ use Pausis\Core\Tenderness\Doneness;
 /** The adapted braise in words and in the house's units. */
 final readonly class AdaptationPresenter
 {
+    /** Less than this nobody tastes, g; and what a level teaspoon of fine salt weighs. */
+    private const WORTH_SALTING = 1.0;
+    private const SALT_A_TEASPOON = 6.0;
+
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;
 
@@ -292,6 +296,9 @@ final readonly class AdaptationPresenter
             $this->wording->say('salt.text', $measures, [
                 'beforePercent' => $salt->percentBefore, 'afterPercent' => $salt->percentAfter,
                 'reduced' => $outcome->sauce->reduce > 0 ? 'yes' : 'no',
+                'missing' => $salt->missingGrams >= self::WORTH_SALTING ? 'yes' : 'no', 'grams' => $salt->missingGrams,
+                'teaspoons' => (string) $measures->variable('spoons', $salt->missingGrams / self::SALT_A_TEASPOON),
+                'unmeasured' => [] === $salt->unmeasured ? 'none' : implode(', ', $salt->unmeasured),
             ]),
         );
     }

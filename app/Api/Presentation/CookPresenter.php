@@ -133,7 +133,8 @@ final readonly class CookPresenter
         return $over
             ? []
             : DinnerOnTime::around(
-                $order, $followed, $this->day->sides($draft), $this->day->pins($draft, $this->house->record()->zone()), $done,
+                $order, $followed, $this->day->sides($draft, $order->recipe->dish),
+                $this->day->pins($draft, $this->house->record()->zone()), $done,
             );
     }
 
@@ -250,7 +251,7 @@ final readonly class CookPresenter
     private function jobTexts(CookRecord $cook, Measures $measures): array
     {
         $texts = [];
-        foreach ($this->day->sides($this->drafts->fromArray($cook->draft)) as $side) {
+        foreach ($this->day->sides($this->drafts->fromArray($cook->draft), $this->pot->order($cook)->recipe->dish) as $side) {
             foreach ($side->jobs(1) as $job) {
                 $texts[$job->id] = $this->days->text(new Placed($job, $cook->switchedOn, $cook->switchedOn), $measures);
             }

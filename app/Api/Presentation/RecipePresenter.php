@@ -22,6 +22,9 @@ use Pausis\App\Store\Cookers;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\SauceBody;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Day\Sides;
+use Pausis\Core\Day\SidesOfDish;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LevelSchool;
@@ -30,6 +33,7 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\DishReader;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
@@ -55,8 +59,10 @@ final readonly class RecipePresenter
     /** Later in the day than this, a braise is more likely meant for tomorrow. */
     private const LATEST_FOR_TODAY = '09:00';
 
-    public function __construct(private Wording $wording, private House $house, private Cookers $cookers, private Cuts $cuts)
-    {
+    public function __construct(
+        private Wording $wording, private House $house, private Cookers $cookers, private Cuts $cuts,
+        private DishReader $dishes, private Sides $sides,
+    ) {
     }
 
     public function present(Reading $reading, string $measures = ''): ReadRecipe
@@ -128,7 +134,16 @@ final readonly class RecipePresenter
                 array_keys($reading->steps),
             ),
             $whose,
+            sides: $this->sides($reading),
         );
+    }
+
+    /** @return list<string> what it serves beside the braise, of those that are known */
+    private function sides(Reading $reading): array
+    {
+        $dish = $this->dishes->read($reading->ingredients, $reading->steps, $reading->ways);
+
+        return array_map(static fn (Side $s): string => $s->id, (new SidesOfDish($dish, $this->sides))->all());
     }
 
     /** As the recipe makes it; as the house likes it where it doesn't say how much starch, or nothing of how it is done. */

@@ -56,6 +56,7 @@ final class Chores
     private const CRISPING = 6.0;
     private const TAKING_OUT = 2.0;
     private const LEAST_SIDE = 10.0;
+    private const MOST_WORDS = 70;
 
     /** @var list<Chore> */
     private array $chores = [];
@@ -105,6 +106,9 @@ final class Chores
 
     private function take(Deed $deed): void
     {
+        if (\in_array($deed->act->id, $this->order->recipe->told, true)) {
+            return;
+        }
         $chore = \in_array($deed, $this->intoThePan, true) ? null : $this->chore($deed);
         if (null === $chore) {
             $this->attach($deed);
@@ -163,7 +167,7 @@ final class Chores
         $anywhere = \in_array(
             $chore->code,
             [
-                'cut-vegetables', 'cut-ahead', 'dry-meat', 'fry-base', 'boil-wine-down', 'plate', 'fork-test', 'load', 'side-work',
+                'cut-vegetables', 'cut-ahead', 'dry-meat', 'fry-base', 'boil-wine-down', 'plate', 'fork-test', 'load',
                 'marinate', 'soak-beans', 'salt-meat', 'strain-and-skim',
             ],
             true,
@@ -409,11 +413,26 @@ final class Chores
     private function table(Deed $d): ?Chore
     {
         return $d->is(ActKind::SideWork) || ($d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish))
-            ? new Chore(
-                'side-work', 'side-work', $d->stage, [], [], (int) max(self::LEAST_SIDE, $d->act->minutes?->middle() ?? 0.0), null,
-                Uses::Nothing, self::WAITS['side-work'],
-            )
+            ? $this->sideWork($d)
             : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
+    }
+
+    /** In the recipe's own words and minutes; what cooks by itself needs only its ring or the oven. */
+    private function sideWork(Deed $d): Chore
+    {
+        $minutes = $d->act->minutes?->middle();
+        $words = rtrim('' === $d->act->words ? $d->act->source : $d->act->words, ' .,;');
+
+        return new Chore(
+            'side-work', 'side-work', $d->stage, [],
+            ['text' => mb_strlen($words) > self::MOST_WORDS ? mb_substr($words, 0, self::MOST_WORDS).'…' : $words],
+            (int) round($minutes ?? self::LEAST_SIDE), null, match (true) {
+                null === $minutes => Uses::Hands,
+                1 === preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source) => Uses::Oven,
+                1 === preg_match('/\b(?:boil\w*|simmer\w*|cook\w*|steam\w*|fry\w*|fried|poach\w*)\b/iu', $d->act->source) => Uses::Ring,
+                default => Uses::Nothing,
+            }, self::WAITS['side-work'],
+        );
     }
 
     private function later(Deed $d): ?Chore

@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\All;
 use Pausis\Core\Adaptation\Rules\Circumstances;
+use Pausis\Core\Adaptation\Rules\OpenLid;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
@@ -31,6 +32,7 @@ use Pausis\Core\Liquid\SaucePlan;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
@@ -154,8 +156,37 @@ final readonly class PotRun
 
         return new Circumstances(
             $order, $choice, $ready, $pot->best, $sauce, $salt,
-            $body, $body->slurry($left), $larger,
+            $body, $body->slurry($left), $larger, $this->openLid($pot),
         );
+    }
+
+    /** With the lid off for the last minutes before the meat is ready, as the recipe has it; null where it has nothing of the kind. */
+    private function openLid(LoadedPot $pot): ?OpenLid
+    {
+        $minutes = 0.0;
+        foreach ($pot->order->recipe->dish->acts() as $act) {
+            $minutes = ActKind::LidOff === $act->kind
+                ? max($minutes, $act->when->offset?->middle() ?? $act->minutes?->middle() ?? 0.0)
+                : $minutes;
+        }
+        $level = (int) array_search($pot->order->wishes->texture, Doneness::cases(), true);
+        $at = $pot->best->doneness[$level];
+        if ($minutes <= 0 || !is_finite($at) || 60 * $at <= $minutes) {
+            return null;
+        }
+        $from = $at - $minutes / 60;
+        $open = $this->simulation->run(
+            $pot->setup->running($pot->setup->program, [new LidLift(Duration::hours($from), Duration::minutes($minutes))]), new Deviation(),
+            $at + 0.5, traced: true,
+        );
+        $coolest = \INF;
+        $away = 0.0;
+        foreach ($open->trace as $row) {
+            $coolest = $row[0] > $from && $row[0] <= $at + 0.2 ? min($coolest, $row[1]) : $coolest;
+            $away = $row[0] <= $at + 0.1 ? $row[4] : $away;
+        }
+
+        return new OpenLid($minutes, max(0.0, $away - $pot->end->evaporatedGrams), $coolest);
     }
 
     /** The work of a pot that is on. */

@@ -23,6 +23,7 @@ final readonly class Circumstances
      * @param Course       $best    traced
      * @param SauceBody    $body    as wanted
      * @param Slurry       $offered what would thicken it as wanted
+     * @param OpenLid|null $openLid where the recipe takes its lid off
      * @param list<string> $larger  ids of what is cut larger and goes in from the start, since nobody is there to add it
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Circumstances
         public SauceBody $body,
         public Slurry $offered,
         public array $larger = [],
+        public ?OpenLid $openLid = null,
     ) {
     }
 
@@ -81,7 +83,7 @@ final readonly class Circumstances
             )];
     }
 
-    private static function short(string $source): string
+    public static function short(string $source): string
     {
         return mb_strlen($source) > 90 ? mb_substr($source, 0, 88).' …' : $source;
     }

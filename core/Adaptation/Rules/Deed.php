@@ -59,10 +59,22 @@ final readonly class Deed
         );
     }
 
-    /** @param string $code why; empty where it is nothing to speak of */
-    public function gone(string $code = '', string $key = '', bool $refused = false): self
+    /**
+     * @param string                          $code      why; empty where it is nothing to speak of
+     * @param array<string, float|int|string> $variables of the words that say it
+     */
+    public function gone(string $code = '', string $key = '', bool $refused = false, array $variables = []): self
     {
-        return new self($this->act, $this->stage, Fate::Gone, $code, [], $key, $refused, isBeside: $this->isBeside);
+        return new self($this->act, $this->stage, Fate::Gone, $code, $variables, $key, $refused, isBeside: $this->isBeside);
+    }
+
+    /** Another kind of act, where it can't be done as it is. */
+    public function as(ActKind $kind): self
+    {
+        return new self(
+            $this->act->as($kind), $this->stage, $this->fate, $this->code, $this->variables, $this->key, $this->refused, $this->beforeEnd,
+            $this->atHour, $this->isBeside,
+        );
     }
 
     public function in(Stage $stage): self

@@ -13,6 +13,7 @@ use Pausis\Core\Recipe\Minutes;
 final readonly class Hours implements Rule
 {
     private const LEAST_COOK_MINUTES = 20.0;
+    private const IF_DRY = '/\b(?:dry|dries|drying)\b/iu';
     private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
 
     public function applied(Process $process, Circumstances $in): Process
@@ -59,6 +60,10 @@ final readonly class Hours implements Rule
                 ? $refusable('within-the-hours')
                 : $this->short($d),
             Stage::During === $d->stage && $d->is(ActKind::TurnSetting) => $refusable('within-the-hours'),
+            Stage::During === $d->stage && $d->is(ActKind::Check) && preg_match(self::IF_DRY, $d->act->source) => $d->gone(
+                'wont-be-dry', $d->keyOf('lid-stays-on'), $in->refuses($d->keyOf('lid-stays-on')),
+                ['ml' => $in->sauce->atEnd->total, 'loadedMl' => $in->sauce->load],
+            ),
             Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $refusable('lid-stays-on'),
             default => $d,
         };

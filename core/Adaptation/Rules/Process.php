@@ -158,6 +158,14 @@ final readonly class Process
         return $this->inserted($deed, ...\array_slice(self::FINISH, $rank + 1));
     }
 
+    /** Moved to where it usually stands in a finish. */
+    public function inItsPlace(Deed $deed): self
+    {
+        return (new self(
+            array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d !== $deed)), $this->entries,
+        ))->finishing($deed);
+    }
+
     /** Moved in front of the first that is like that, where it stands behind it. */
     public function movedBefore(Deed $deed, ActKind ...$before): self
     {

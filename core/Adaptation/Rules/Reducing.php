@@ -18,33 +18,60 @@ final readonly class Reducing implements Rule
         if ($reduce >= 1 || ($excess >= 1 && $in->refuses('reduce'))) {
             $process = $process->noting($in->entry('reduce-at-the-end', 'reduce', [
                 'ml' => $excess, 'minutes' => round(Reduction::timeFor($excess, $in->order->kitchen->pan())->inMinutes()),
-                'targetMl' => $in->sauce->target,
+                'targetMl' => $in->sauce->target, 'step' => self::own($process),
             ], $in->sauce->atEnd));
         }
         $variables = ['ml' => $reduce, 'minutes' => $minutes, 'with' => 'none'];
-        $told = false;
+        $told = $moved = null;
         $entries = [];
-        $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, &$told, &$entries): Deed {
+        $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, &$told, &$moved, &$entries): Deed {
             $reduces = ($d->is(ActKind::Reduce) && \in_array(
                 $d->stage, [Stage::Finish, Stage::During], true,
             )) || ($d->is(ActKind::LidOff) && Stage::Before !== $d->stage);
             if (!$reduces || !$d->remains()) {
                 return $d;
             }
-            if ($reduce >= 1 && $minutes >= 1 && !$told) {
-                $told = true;
-
-                return $d->in(Stage::Finish)->otherwise('reduce-on-hob', ['with' => $in->others($d)] + $variables);
+            if ($d->is(ActKind::LidOff) && null !== $in->openLid && !$in->refuses('reduce')) {
+                array_push($entries, ...$in->step($d->gone('lid-off', variables: self::ofLid($in->openLid, $reduce, $minutes))));
             }
-            $gone = $d->gone($told || $in->refuses('reduce') ? '' : 'nothing-to-reduce');
+            if ($reduce >= 1 && $minutes >= 1 && null === $told) {
+                $told = $d->as(ActKind::Reduce)->in(Stage::Finish)->otherwise('reduce-on-hob', ['with' => $in->others($d)] + $variables);
+                $moved = $d->is(ActKind::LidOff) ? $told : null;
+
+                return $told;
+            }
+            $gone = $d->gone(
+                null !== $told || $in->refuses('reduce') || ($d->is(ActKind::LidOff) && null !== $in->openLid) ? '' : 'nothing-to-reduce',
+            );
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
 
             return $gone;
         });
         $process = $process->noting(...$entries);
+        $process = null === $moved ? $process : $process->inItsPlace($moved);
 
-        return $told || $reduce < 1 || $minutes < 1
+        return null !== $told || $reduce < 1 || $minutes < 1
             ? $process
             : $process->finishing(Deed::added(ActKind::Reduce, Stage::Finish, 'reduce-on-hob', [], $variables)->refusedBy('reduce', false));
+    }
+
+    /** The recipe's own words for it. */
+    private static function own(Process $process): string
+    {
+        $own = $process->first(Stage::Finish, ActKind::Reduce);
+
+        return null === $own || Fate::Added === $own->fate
+            ? 'none'
+            : Circumstances::short('' === $own->act->words ? $own->act->source : $own->act->words);
+    }
+
+    /** @return array<string, float|string> */
+    private static function ofLid(OpenLid $lid, float $reduce, float $minutes): array
+    {
+        return [
+            'minutes' => $lid->minutes, 'awayMl' => $lid->away, 'celsius' => $lid->celsius,
+            'cold' => $lid->goesOnTenderising() ? 'no' : 'yes',
+            'boils' => $reduce >= 1 ? 'yes' : 'no', 'ml' => $reduce, 'hobMinutes' => $minutes,
+        ];
     }
 }

@@ -33,11 +33,15 @@ final class ScalingTest extends TestCase
     public function testWhatIsScaledIsReadAsSoMuchMore(): void
     {
         $reader = new IngredientReader(Larder::load(), Cuts::load());
-        foreach (['800 g beef chuck', '250 ml red wine', '4 carrots', '2 tbsp flour', '400 g tinned tomatoes', '2 cups beef stock'] as $line) {
+        foreach ([
+            '800 g beef chuck', '250 ml red wine', '4 carrots', '2 tbsp flour', '400 g tinned tomatoes', '2 cups beef stock',
+        ] as $line) {
             $one = $reader->read($line, 1);
             foreach ([0.5, 1.5, 2.0, 3.0] as $factor) {
                 $more = $reader->fromParts('', 1, (new Scaling($factor))->amount($one->amountText), $one->foodText, null);
-                self::assertEqualsWithDelta($factor * (float) $one->grams, (float) $more->grams, 0.02 * $factor * (float) $one->grams, $line);
+                self::assertEqualsWithDelta(
+                    $factor * (float) $one->grams, (float) $more->grams, 0.02 * $factor * (float) $one->grams, $line,
+                );
             }
         }
     }
