@@ -111,7 +111,12 @@ final readonly class ReadCommand
     {
         return [
             'source' => $a->source,
-            'kind' => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing ? 'add-late' : $a->kind->value,
+            'kind' => match (true) {
+                ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing => 'add-late',
+                // The console's format has no kind of its own for it.
+                ActKind::HeatUp === $a->kind => ActKind::Prepare->value,
+                default => $a->kind->value,
+            },
             'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
             'temperature' => null === $a->celsius ? null : round($a->celsius, 1),
             'setting' => null,

@@ -87,13 +87,15 @@ final class DinnerOnTime
     private static function finish(Kitchen $kitchen, DayPlan $day, Work $work): array
     {
         $placed = [];
-        $to = $beside = $day->serve;
+        $to = $day->serve;
+        $beside = [];
         foreach (array_reverse($work->in(Stage::Finish, Stage::Table)) as $chore) {
             if ('side-work' === $chore->code) {
-                $from = self::before($beside, $chore->minutes);
+                $until = $beside[(string) $chore->variables['part']] ?? $to;
+                $from = self::before($until, $chore->minutes);
                 $job = BraiseJobs::job($chore);
-                $placed[] = new Placed($job, $from, $beside, $job->hands ? $kitchen->people->who($from, $beside) : null);
-                $beside = $from;
+                $placed[] = new Placed($job, $from, $until, $job->hands ? $kitchen->people->who($from, $until) : null);
+                $beside[(string) $chore->variables['part']] = $from;
                 continue;
             }
             $alone = (int) round($chore->term->value ?? ($work->isBeside($chore) ? 0 : $chore->minutes));

@@ -21,6 +21,7 @@ final readonly class Side
      * @param string       $staple what it is made of
      * @param float|null   $grams  of that for one serving
      * @param list<string> $words  by which a recipe names it
+     * @param list<string> $not    by which it names another
      * @param list<string> $else   by which it does where it names no other of the same staple
      * @param float|null   $own    servings that a recipe's own amount makes
      * @param string       $of     that amount, as the recipe writes it
@@ -28,7 +29,8 @@ final readonly class Side
      */
     public function __construct(
         public string $id, public string $name, public string $takes, private array $chain, public string $staple = '',
-        public ?float $grams = null, public array $words = [], public array $else = [], private ?float $own = null, private string $of = '',
+        public ?float $grams = null, public array $words = [], public array $else = [], public array $not = [],
+        private ?float $own = null, private string $of = '',
         private array $acts = [],
     ) {
     }
@@ -41,7 +43,7 @@ final readonly class Side
     public function ofRecipe(?float $grams, string $of, array $acts): self
     {
         return new self(
-            $this->id, $this->name, $this->takes, $this->chain, $this->staple, $this->grams, $this->words, $this->else,
+            $this->id, $this->name, $this->takes, $this->chain, $this->staple, $this->grams, $this->words, $this->else, $this->not,
             null === $this->grams || null === $grams ? null : $grams / $this->grams, $of, $acts,
         );
     }

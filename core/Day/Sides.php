@@ -16,7 +16,8 @@ final readonly class Sides
     {
         /**
          * @var array{sides: list<array{id: string, name: string, takes: string, staple: string, grams?: float, words: list<string>,
-         *     else?: list<string>, jobs: list<array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int,
+         *     else?: list<string>, not?: list<string>, jobs: list<array{code: string, base: float, each: float, hands?: bool, ring?: int,
+         *     oven?: int,
          *     waits: int,
          *     rests?: int}>}>} $data
          */
@@ -26,6 +27,7 @@ final readonly class Sides
             $byId[$row['id']] = new Side(
                 $row['id'], $row['name'], $row['takes'], $row['jobs'], $row['staple'], $row['grams'] ?? null, $row['words'],
                 $row['else'] ?? [],
+                $row['not'] ?? [],
             );
         }
 

@@ -109,7 +109,11 @@ final readonly class SidesOfDish
         $words = $otherwise ? [...$side->words, ...$side->else] : $side->words;
         $pattern = implode('|', array_map(static fn (string $w): string => preg_quote($w, '/'), $words));
 
-        return '' !== $pattern && 1 === preg_match("/(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])/iu", $text);
+        $other = implode('|', array_map(static fn (string $w): string => preg_quote($w, '/'), $side->not));
+
+        return '' !== $pattern && ('' === $other || !preg_match("/\\b(?:$other)\\b/iu", $text)) && 1 === preg_match(
+            "/(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])/iu", $text,
+        );
     }
 
     /** Whether it is named, or what it is made of. */

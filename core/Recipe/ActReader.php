@@ -503,7 +503,8 @@ final class ActReader
             if (null !== $last && $last->kind === $act->kind) {
                 array_pop($kept);
                 $kept[] = new Act(
-                    $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $last->minutes ?? $act->minutes,
+                    $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])),
+                    ($act->minutes->high ?? 0.0) > ($last->minutes->high ?? 0.0) ? $act->minutes : $last->minutes,
                     $last->batches->and($act->batches),
                     $last->celsius
                         ?? $act->celsius, $last->heat, $last->until

@@ -83,7 +83,7 @@ final readonly class DishReader
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
                 $opened, $after, $late, $structure->uncoverMinutes,
             ));
-            $byPart[self::partOf($act, $partOf)->value][] = $timed;
+            $byPart[self::partOf($act, $partOf, $after)->value][] = $timed;
         }
         $parts = [];
         foreach (PartKind::cases() as $kind) {
@@ -149,13 +149,15 @@ final readonly class DishReader
     }
 
     /** @param array<string, PartKind> $partOf by ingredient */
-    private static function partOf(Act $act, array $partOf): PartKind
+    private static function partOf(Act $act, array $partOf, bool $after): PartKind
     {
         $named = array_values(array_filter(array_map(static fn (string $food): ?PartKind => $partOf[$food] ?? null, $act->foods)));
         $beside = array_values(array_filter($named, static fn (PartKind $p): bool => PartKind::Braise !== $p && PartKind::Marinade !== $p));
 
         return match (true) {
             ActKind::SideWork === $act->kind => $beside[0] ?? PartKind::Side,
+            // What is made with something of the side is the side's, whatever of the braise's butter goes into it.
+            $after && \in_array(PartKind::Side, $beside, true) && !$act->kind->finishes() => PartKind::Side,
             [] !== $named && \count($beside) === \count($named) && !$act->kind->finishes() => $beside[0],
             default => PartKind::Braise,
         };

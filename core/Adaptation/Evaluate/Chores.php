@@ -55,6 +55,8 @@ final class Chores
     private const RESTING = 10.0;
     private const CRISPING = 6.0;
     private const TAKING_OUT = 2.0;
+    /** What is never one piece of work with another of its kind. */
+    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart'];
     private const LEAST_SIDE = 10.0;
     private const MOST_WORDS = 70;
 
@@ -176,7 +178,7 @@ final class Chores
             if ($one->stage !== $chore->stage && !('load' === $one->code && 'load' === $chore->code)) {
                 return null;
             }
-            if ($one->code === $chore->code && 'add-food' !== $chore->code) {
+            if ($one->code === $chore->code && !\in_array($chore->code, self::EACH_BY_ITSELF, true)) {
                 return $k;
             }
             if (!$anywhere) {
@@ -417,6 +419,17 @@ final class Chores
             : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
     }
 
+    private function partOf(Deed $d): string
+    {
+        foreach ($this->order->recipe->dish->beside() as $part) {
+            if (\in_array($d->act, $part->acts, true)) {
+                return $part->id;
+            }
+        }
+
+        return '';
+    }
+
     /** In the recipe's own words and minutes; what cooks by itself needs only its ring or the oven. */
     private function sideWork(Deed $d): Chore
     {
@@ -425,9 +438,13 @@ final class Chores
 
         return new Chore(
             'side-work', 'side-work', $d->stage, [],
-            ['text' => mb_strlen($words) > self::MOST_WORDS ? mb_substr($words, 0, self::MOST_WORDS).'…' : $words],
+            [
+                'part' => $this->partOf($d),
+                'text' => mb_strlen($words) > self::MOST_WORDS ? mb_substr($words, 0, self::MOST_WORDS).'…' : $words,
+            ],
             (int) round($minutes ?? self::LEAST_SIDE), null, match (true) {
                 null === $minutes => Uses::Hands,
+                1 === preg_match('/\b(?:stir\w*|ladle\w*|whisk\w*|turn\w*)\b/iu', $d->act->source) => Uses::HandsAndRing,
                 1 === preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source) => Uses::Oven,
                 1 === preg_match('/\b(?:boil\w*|simmer\w*|cook\w*|steam\w*|fry\w*|fried|poach\w*)\b/iu', $d->act->source) => Uses::Ring,
                 default => Uses::Nothing,

@@ -155,6 +155,7 @@ final readonly class LateOrLarger implements Rule
             $named = preg_match(self::EVERYTHING, $d->act->source) ? array_unique($late) : $named;
 
             return Stage::Before === $d->stage && $d->is(ActKind::Load) && $d->asWritten() && [] !== $named
+                && !preg_match('/\b(?:but|except|apart from)\b/iu', $d->act->words)
                 ? $d->told('all-but', ['list' => implode(', ', $named)])
                 : $d;
         });

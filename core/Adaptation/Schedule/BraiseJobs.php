@@ -266,7 +266,7 @@ final readonly class BraiseJobs
         $begins = self::after($this->day->at(TaskKind::Sauce)->at ?? $this->day->serve, -$sooner);
         $jobs = [];
         $next = null;
-        $beside = self::PLATE;
+        $beside = [];
         $first = $this->firstOfFinish();
         foreach (array_reverse($this->work->in(Stage::Finish, Stage::Table)) as $chore) {
             if (self::PLATE === $chore->id) {
@@ -276,10 +276,10 @@ final readonly class BraiseJobs
             } elseif ($this->work->isBeside($chore)) {
                 $jobs[] = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
-                    $chore->uses->ovens(), $chore->waits, 'shred-meat' === $chore->id ? self::PLATE : $beside,
+                    $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? self::PLATE,
                     after: 'shred-meat' === $chore->id ? $first : null, acts: $chore->acts,
                 );
-                $beside = 'shred-meat' === $chore->id ? $beside : $chore->id;
+                $beside = isset($chore->variables['part']) ? [...$beside, (string) $chore->variables['part'] => $chore->id] : $beside;
                 continue;
             } else {
                 $jobs[] = $chore->id === $first ? self::job($chore, $next)->notBefore($begins) : self::job($chore, $next);

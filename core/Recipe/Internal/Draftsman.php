@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe\Internal;
 
-use Pausis\Core\Larder\Adding;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;
@@ -201,7 +200,7 @@ final class Draftsman
         $kept = 'discard' !== $structure->marinade;
         $ingredients = array_map(
             static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo(
-                (PartKind::Marinade === $part && $kept) || Adding::Apart === $i->food?->adding ? PartKind::Braise : $part,
+                PartKind::Marinade === $part && $kept ? PartKind::Braise : $part,
             ),
             $this->ingredients, $structure->parts,
         );

@@ -23,7 +23,8 @@ final class StructureReader
         'second-meal' => '/\b(?:next day|leftovers|second meal|day after|tomorrow[’\']?s)\b/iu',
         'marinade' => '/\bmarinade|marinating\b/iu',
         'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
-            .'|greens|accompaniment)\b/iu',
+            .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh|quinoa|bulgur|farro'
+            .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters)\b/iu',
         'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];

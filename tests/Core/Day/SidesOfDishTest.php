@@ -28,7 +28,8 @@ final class SidesOfDishTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>}> ingredients, end of the method, sides */
     public static function recipes(): iterable
     {
-        yield 'mash, in two sentences' => ["\nFor the mash:\n1 kg potatoes\n200 ml milk", 'Meanwhile boil the potatoes for 20 minutes. Mash them'
+        yield 'mash, in two sentences' => [
+            "\nFor the mash:\n1 kg potatoes\n200 ml milk", 'Meanwhile boil the potatoes for 20 minutes. Mash them'
             .' with the milk. Serve the beef on the mash.', ['mash']];
         yield 'served with' => ['', 'Serve with rice and green beans.', ['rice', 'green-beans']];
         yield 'a shape of pasta' => ['400 g rigatoni, to serve', 'Cook the rigatoni and toss with the sauce.', ['pasta']];
