@@ -15,12 +15,14 @@ use Pausis\Core\Liquid\OwnBoiling;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\TakeOut;
+use Pausis\Core\Tenderness\Doneness;
 
 /** All a cook says about one braise. */
 final readonly class BraiseOrder
@@ -142,7 +144,7 @@ final readonly class BraiseOrder
     {
         $out = array_values(array_filter($this->recipe->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
         foreach ($this->potIngredients() as $i) {
-            if (true === $i->food?->takeOut && !self::names($out, $i->foodText)) {
+            if (true === $i->food?->takeOut && !self::isEaten($i) && !self::names($out, $i->foodText)) {
                 $out[] = new TakeOut("out-{$i->key()}", $i->foodText);
             }
         }
@@ -157,9 +159,18 @@ final readonly class BraiseOrder
             static fn (Ingredient $i): bool => Role::Meat === $i->role && 1 === preg_match(self::BONED, $i->source),
         );
 
-        return $this->meat->joint->cut->bone > 0 && !$boned && !$this->recipe->dish->bonesServed
+        $pulled = Doneness::Pulls === $this->wishes->texture || $this->recipe->dish->does(ActKind::Shred);
+
+        return $pulled && $this->meat->joint->cut->bone > 0 && !$boned && !$this->recipe->dish->bonesServed
             ? [...$out, new TakeOut('out-bones', 'bones')]
             : $out;
+    }
+
+    /** Dried and rubbed, or chopped: nobody fishes it out. */
+    private static function isEaten(Ingredient $i): bool
+    {
+        return \in_array($i->amount?->unit, [Unit::Teaspoon, Unit::Tablespoon, Unit::Dessertspoon, Unit::Pinch], true)
+            || 1 === preg_match('/\b(?:chopped|ground|grated|crushed|rubbed|minced|shredded|picked|dried)\b/iu', $i->source);
     }
 
     /** @param list<TakeOut> $out */

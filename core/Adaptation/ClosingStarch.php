@@ -41,7 +41,7 @@ final readonly class ClosingStarch
 
         return new self(
             array_map(static fn (Ingredient $i): string => $i->key(), $foods),
-            array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $foods)), $corn, self::thickener($foods),
+            array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $foods)), $corn, self::thickener($foods, $kneaded),
             $kneaded ? ThickenedBy::FlourAndButter : ThickenedBy::Starch,
         );
     }
@@ -67,7 +67,7 @@ final readonly class ClosingStarch
     }
 
     /** @param list<Ingredient> $foods */
-    private static function thickener(array $foods): ?Thickener
+    private static function thickener(array $foods, bool $kneaded): ?Thickener
     {
         foreach ($foods as $one) {
             foreach (Thickener::cases() as $thickener) {
@@ -77,6 +77,6 @@ final readonly class ClosingStarch
             }
         }
 
-        return [] === $foods ? Thickener::CornStarch : null;
+        return [] !== $foods ? null : ($kneaded ? Thickener::Flour : Thickener::CornStarch);
     }
 }

@@ -26,7 +26,7 @@ final class Chores
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
         'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
-        'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
+        'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
     ];
     private const PAN = [
         ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze,
@@ -52,6 +52,7 @@ final class Chores
     private const GLAZING = 8.0;
     private const STIRRING_IN = 2.0;
     private const BACK_IN = 5.0;
+    private const BOXING = 5.0;
     private const RESTING = 10.0;
     private const CRISPING = 6.0;
     private const TAKING_OUT = 2.0;
@@ -385,6 +386,7 @@ final class Chores
                 ),
                 Uses::Hands, 'shred-meat',
             ),
+            ActKind::Portion => $this->ofTerm($d, new Term('put-aside', self::BOXING), Uses::Hands, 'put-aside'),
             ActKind::BackIntoTheJuice => $this->ofTerm(
                 $d, self::own($d, new Term('back-in', self::BACK_IN)), ($minutes ?? 0.0) > self::BACK_IN ? Uses::Nothing : Uses::Hands,
                 'back-in',
@@ -499,9 +501,14 @@ final class Chores
         $reducing = array_sum(array_map(static fn (Chore $c): int => 'reduce' === $c->code ? $c->minutes : 0, $this->chores));
 
         return array_map(
-            fn (Chore $c): Chore => 'shred-meat' === $c->code && $work->isBeside($c)
-                ? $c->lengthening($this->shredding($c->minutes, $reducing))
-                : $c,
+            fn (Chore $c): Chore => match (true) {
+                !$work->isBeside($c) => $c,
+                'shred-meat' === $c->code => $c->lengthening($this->shredding($c->minutes, $reducing)),
+                'rest-meat' === $c->code => $c->lengthening(
+                    $c->minutes <= $reducing ? null : new Term('rest-meat', (float) ($c->minutes - $reducing)),
+                ),
+                default => $c,
+            },
             $chores,
         );
     }

@@ -29,12 +29,12 @@ final readonly class Work
         return array_values(array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->stage, $stages, true)));
     }
 
-    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded while the sauce boils down by itself. */
+    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded or rests while the sauce boils down by itself. */
     public function isBeside(Chore $chore): bool
     {
         return match ($chore->code) {
             'side-work' => true,
-            'shred-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
+            'shred-meat', 'rest-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
             default => false,
         };
     }

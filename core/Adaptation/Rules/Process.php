@@ -39,7 +39,9 @@ final readonly class Process
     {
         $acts = $order->recipe->dish->acts();
         $cook = MethodReader::cookPlace($acts);
-        $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook), $acts, array_keys($acts));
+        $serves = array_keys(array_filter($acts, static fn (Act $a): bool => ActKind::Serve === $a->kind));
+        $serve = $serves[0] ?? -1;
+        $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook, $k > $serve), $acts, array_keys($acts));
         $ahead = self::readiedAhead($acts, $stages);
         $deeds = [];
         foreach ($acts as $k => $act) {
@@ -47,11 +49,17 @@ final readonly class Process
                 $act, isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table,
             );
         }
+        $marinade = [];
         foreach ($order->recipe->dish->beside() as $part) {
             foreach ($part->acts as $act) {
+                if (PartKind::Marinade === $part->kind) {
+                    $marinade[] = new Deed($act, \in_array(Stage::Evening, $stages, true) ? Stage::Evening : Stage::Before);
+                    continue;
+                }
                 $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, isBeside: true);
             }
         }
+        $deeds = [...$marinade, ...$deeds];
 
         return (new self($deeds))->inTurn();
     }
@@ -83,7 +91,7 @@ final readonly class Process
     }
 
     /** Null where it goes with what else its sentence tells. */
-    private static function stage(Act $act, int $place, ?int $cook): ?Stage
+    private static function stage(Act $act, int $place, ?int $cook, bool $served): ?Stage
     {
         $kind = $act->kind;
         $timing = $act->when->timing;
@@ -93,7 +101,7 @@ final readonly class Process
             $place === $cook => Stage::Start,
             Timing::EveningBefore === $timing => Stage::Evening,
             !$after && ActKind::Portion !== $kind && (null !== $cook || !$kind->finishes()) => Stage::Before,
-            ActKind::Portion === $kind => Stage::Later,
+            ActKind::Portion === $kind => $served ? Stage::Later : Stage::Finish,
             \in_array($kind, [ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste], true) => Stage::Table,
             Timing::BeforeEnd === $timing, Timing::AfterStart === $timing => Stage::During,
             $kind->finishes(), \in_array($kind, self::ALSO_AFTER, true) => Stage::Finish,

@@ -277,7 +277,7 @@ final readonly class BraiseJobs
                 $jobs[] = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
                     $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? self::PLATE,
-                    after: 'shred-meat' === $chore->id ? $first : null, acts: $chore->acts,
+                    after: 'side-work' === $chore->code ? null : $first, acts: $chore->acts,
                 );
                 $beside = isset($chore->variables['part']) ? [...$beside, (string) $chore->variables['part'] => $chore->id] : $beside;
                 continue;
