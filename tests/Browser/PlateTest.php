@@ -56,6 +56,64 @@ final class PlateTest extends BrowserTestCase
         Meanwhile boil the potatoes for 20 minutes and mash them with the milk.
         Serve the pork on the mash.
         TEXT;
+    private const GLAZED = <<<'TEXT'
+        Glazed short ribs
+        Serves 4
+
+        1.6 kg beef short ribs, on the bone
+        250 ml soy sauce
+        100 ml mirin
+        500 ml water
+        60 g brown sugar
+        2 star anise
+
+        Put the ribs into a casserole with the soy sauce, mirin, water, sugar and star anise.
+        Cover and braise in the oven at 160 °C for 3 hours.
+        Lift out the ribs. Strain the liquid and boil it down for about 15 minutes until it coats a spoon.
+        Turn the ribs in the glaze for 5 minutes. Serve on the bone.
+        TEXT;
+    private const BLENDED = <<<'TEXT'
+        Lamb neck with a blended sauce
+        Serves 4
+
+        1 kg lamb neck fillet
+        2 onions, chopped
+        2 carrots, chopped
+        400 ml lamb stock
+        1 sprig rosemary, tied with string
+
+        Brown the lamb, 3 minutes a side. Soften the onions and carrots for 10 minutes.
+        Add the stock and the rosemary. Cook, covered, at 150 °C for 2 1/2 hours.
+        Take out the lamb. Blend the vegetables and the liquid until smooth and pass it through a sieve. Serve.
+        TEXT;
+    private const PULLED_BACK = <<<'TEXT'
+        Pulled pork in its juices
+        Serves 8
+
+        2 kg pork shoulder
+        2 onions, sliced
+        250 ml cider
+        200 ml ketchup
+
+        Put the onions in the slow cooker and the pork on top. Pour over the cider.
+        Cook on low for 8 to 10 hours. Lift the pork onto a board.
+        Boil the juices down by half in a saucepan with the ketchup.
+        Shred the pork with two forks. Put it back in the juices for 15 minutes. Serve.
+        TEXT;
+    private const BONE_IN = <<<'TEXT'
+        Shanks with lemon
+        Serves 4
+
+        4 lamb shanks, about 350 g each
+        2 onions, sliced
+        1 strip lemon peel
+        300 ml chicken stock
+        2 bay leaves
+
+        Brown the shanks, 4 minutes a side. Soften the onions for 8 minutes. Add the stock, peel and bay.
+        Cover and cook in the oven at 150 °C for 2 1/2 hours.
+        Fish out the bay. Serve a shank each, on the bone.
+        TEXT;
 
     /** @return iterable<string, array{string, list<string>, list<string>, string}> recipe; what workbench, stove and fork say */
     public static function recipes(): iterable
@@ -67,7 +125,15 @@ final class PlateTest extends BrowserTestCase
         yield 'slow cooker' => [
             self::SLOW, ['the recipe: 5 h', 'In with the peas'], ['In with the peas', 'Taste, season, plate and serve'], 'Slides in',
         ];
-        yield 'two parts' => [self::TWO_PARTS, ['Meanwhile, the recipe’s own side'], ['Shred the meat', 'rosemary'], 'Falls apart'];
+        yield 'two parts' => [self::TWO_PARTS, ['Peel and cut: mash, 1 kg potatoes', 'Boil: mash'], ['Shred the meat', 'rosemary'], 'Falls apart'];
+        yield 'glazed' => [
+            self::GLAZED, ['boil it down for about 15 minutes', 'take out: star anise'], ['Reduce the sauce', 'Glaze'], 'Slides in',
+        ];
+        yield 'blended' => [self::BLENDED, ['take out: rosemary, string'], ['Blend the sauce', 'Through a sieve'], 'Slides in'];
+        yield 'shredded and back' => [
+            self::PULLED_BACK, ['boil', 'The meat back into the sauce'], ['Shred the meat', 'The meat back into the sauce'], 'Falls apart',
+        ];
+        yield 'on the bone' => [self::BONE_IN, ['Brown the meat'], ['Take out: bay leaves', 'Taste, season, plate and serve'], 'Slides in'];
     }
 
     /**
