@@ -125,7 +125,9 @@ final class PlateTest extends BrowserTestCase
         yield 'slow cooker' => [
             self::SLOW, ['the recipe: 5 h', 'In with the peas'], ['In with the peas', 'Taste, season, plate and serve'], 'Slides in',
         ];
-        yield 'two parts' => [self::TWO_PARTS, ['Peel and cut: mash, 1 kg potatoes', 'Boil: mash'], ['Shred the meat', 'rosemary'], 'Falls apart'];
+        yield 'two parts' => [
+            self::TWO_PARTS, ['Peel and cut: mash, 1 kg potatoes', 'Boil: mash'], ['Shred the meat', 'rosemary'], 'Falls apart',
+        ];
         yield 'glazed' => [
             self::GLAZED, ['boil it down for about 15 minutes', 'take out: star anise'], ['Reduce the sauce', 'Glaze'], 'Slides in',
         ];
@@ -133,7 +135,9 @@ final class PlateTest extends BrowserTestCase
         yield 'shredded and back' => [
             self::PULLED_BACK, ['boil', 'The meat back into the sauce'], ['Shred the meat', 'The meat back into the sauce'], 'Falls apart',
         ];
-        yield 'on the bone' => [self::BONE_IN, ['Brown the meat'], ['Take out: bay leaves', 'Taste, season, plate and serve'], 'Slides in'];
+        yield 'on the bone' => [
+            self::BONE_IN, ['Brown the meat'], ['lemon peel, bay leaves', 'Taste, season, plate and serve'], 'Slides in',
+        ];
     }
 
     /**
@@ -150,7 +154,8 @@ final class PlateTest extends BrowserTestCase
         $this->see('What was read');
         $this->press('Go on: meat, cooker and day');
         $this->see('What changes in the recipe');
-        $this->setValue('Eat on', '2026-11-27');
+        // A day of its own: the work for another braise keeps its time.
+        $this->setValue('Eat on', \sprintf('2026-11-%d', 27 + array_search($this->dataName(), array_keys([...self::recipes()]), true) % 4));
         $this->setValue('at', '19:00');
         $this->see('eat at 19:00');
         foreach ($changes as $change) {

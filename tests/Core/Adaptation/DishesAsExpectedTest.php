@@ -9,7 +9,10 @@ use Pausis\Core\Recipe\TakeOut;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** What a careful cook would expect of each of the twenty dishes: what is done in which order and how long, liquid, starch, and what comes out. */
+/**
+ * What a careful cook would expect of each of the twenty dishes: what is done in which order and how long, liquid, starch, and what comes
+ * out.
+ */
 final class DishesAsExpectedTest extends TestCase
 {
     private const MINUTES = 0.2;
@@ -18,7 +21,10 @@ final class DishesAsExpectedTest extends TestCase
     /** The same of every dish. */
     private const ALWAYS = ['fork-test', 'plate', 'portion', 'into-fridge'];
 
-    /** @return iterable<string, array{array<string, int>, float, float, list<string>}> minutes by work in order, mL to load, g of starch, what comes out */
+    /**
+     * @return iterable<string, array{array<string, int>, float, float, list<string>}> minutes by work in order, mL to load, g of starch,
+     *                                                                                 what comes out
+     */
     public static function dishes(): iterable
     {
         yield 'beans-and-hock' => [[

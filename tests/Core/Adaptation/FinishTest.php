@@ -35,7 +35,9 @@ final class FinishTest extends TestCase
             $kept = $one->salt->percentBefore * $one->salt->potGrams;
 
             self::assertEqualsWithDelta($sauce->atEnd->total, $given, 0.01, "$name $case: liquid");
-            self::assertTrue($sauce->reduce < 0.01 || abs($sauce->atEnd->total - $sauce->reduce - $sauce->target) < 0.01, "$name $case: boiled off");
+            self::assertTrue(
+                $sauce->reduce < 0.01 || abs($sauce->atEnd->total - $sauce->reduce - $sauce->target) < 0.01, "$name $case: boiled off",
+            );
             self::assertEqualsWithDelta(
                 $kept, $one->salt->percentAfter * ($one->salt->potGrams - $sauce->reduce), 1e-6 * max(1.0, $kept), "$name $case: salt",
             );
@@ -59,14 +61,18 @@ final class FinishTest extends TestCase
         $blended = self::with(Thickness::Gravy, ThickenedBy::Blending);
 
         self::assertSame([0.0, 0.0], [$thin->chosen->slurry->grams, $boiled->chosen->slurry->grams]);
-        self::assertSame([Thickener::CornStarch, Thickener::Flour], [$starch->chosen->slurry->thickener, $kneaded->chosen->slurry->thickener]);
+        self::assertSame(
+            [Thickener::CornStarch, Thickener::Flour], [$starch->chosen->slurry->thickener, $kneaded->chosen->slurry->thickener],
+        );
         self::assertEqualsWithDelta(2 * $starch->chosen->slurry->grams, $kneaded->chosen->slurry->grams, 0.01);
         self::assertGreaterThan($thin->chosen->sauce->reduce + 100, $boiled->chosen->sauce->reduce);
         self::assertGreaterThan($thin->chosen->salt->percentAfter, $boiled->chosen->salt->percentAfter, 'boiling down makes it saltier');
         self::assertGreaterThan($starch->chosen->work->finish()->total, $boiled->chosen->work->finish()->total, 'and takes longer');
         self::assertTrue($blended->chosen->process->does(Stage::Finish, ActKind::Blend));
         self::assertFalse($blended->chosen->process->does(Stage::Finish, ActKind::Slurry, ActKind::ButterAndStarch));
-        self::assertContains('blend-instead', array_map(static fn (LedgerEntry $e): string => $e->code, $blended->chosen->process->entries));
+        self::assertContains(
+            'blend-instead', array_map(static fn (LedgerEntry $e): string => $e->code, $blended->chosen->process->entries),
+        );
     }
 
     public function testTheRecipesOwnStarchIsTheThickening(): void
