@@ -12,6 +12,17 @@ enum Thickness: string
     case Gravy = 'gravy';
     case Stew = 'stew-thick';
 
+    /** The thickest that so much corn starch makes. */
+    public static function of(float $starchShare): self
+    {
+        $made = self::Stock;
+        foreach (self::cases() as $one) {
+            $made = $one->starchShare() <= $starchShare + 0.001 ? $one : $made;
+        }
+
+        return $made;
+    }
+
     /** Share of the sauce that boiling down to this body leaves. Estimates, docs/model.md §6. */
     public function leftWhenBoiledDown(): float
     {

@@ -28,6 +28,10 @@ use Pausis\Core\Safety\Severity;
 /** What worries about a braise, the most serious first, each with the change that helps where a run of the model confirms one. */
 final class BraiseFindings
 {
+    /** Of everything in the pot. */
+    private const UNEATABLE_SALT_PERCENT = 4.0;
+    private const SOLUBLE_SALT_PERCENT = 26.0;
+
     /** @var array<string, WayOut> by rule */
     private array $remedies = [];
 
@@ -68,6 +72,12 @@ final class BraiseFindings
                     : null,
                 Rules::leanHeld($order->meat->joint, $chosen->best->doseAt($served)),
             ]));
+        }
+        if ($chosen->salt->percentBefore > self::UNEATABLE_SALT_PERCENT) {
+            $findings[] = new Finding('too-salty-to-eat', Severity::Warn, [
+                'percent' => $chosen->salt->percentBefore,
+                'dissolves' => $chosen->salt->percentBefore > self::SOLUBLE_SALT_PERCENT ? 'no' : 'yes',
+            ]);
         }
         array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->recipe->ingredients, $order->leftOut()));
         $out = array_map(static fn (TakeOut $t): string => $t->name, $order->toTakeOut());

@@ -6,8 +6,14 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\ClosingStarch;
 use Pausis\Core\Adaptation\SauceBody;
+use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
+use Pausis\Core\Finish\Rescue;
 use Pausis\Core\Finish\ThickenedBy;
+use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
 
 /**
  * The recipe's starch at the end is the thickening, in the amount that this sauce wants; another body is exchanged for it where the
@@ -17,6 +23,8 @@ final readonly class Thickening implements Rule
 {
     /** Grams of starch by which the recipe's own amount may differ from what this sauce wants, as a share of it. */
     private const AS_MUCH = 0.1;
+    /** Of vegetables. */
+    private const WORTH_BLENDING = 100.0;
 
     public function applied(Process $process, Circumstances $in): Process
     {
@@ -78,7 +86,18 @@ final readonly class Thickening implements Rule
     private function blended(Process $process, Circumstances $in): Process
     {
         $refused = $in->refuses('thicken');
-        $process = $process->noting($in->entry('blend-instead', 'thicken', []))->map(
+        $grams = array_sum(array_map(
+            static fn (Ingredient $i): float => Role::Vegetable === $i->role ? (float) $i->grams : 0.0, $in->order->potIngredients(),
+        ));
+        if ($grams < self::WORTH_BLENDING) {
+            return $process->noting(new LedgerEntry('nothing-to-blend'));
+        }
+        $sauce = $in->sauce->atEnd->total - $in->sauce->reduce;
+        $starch = Rescue::blended($grams);
+        $sum = new Sum('blended', 'g', [new Term('of-vegetables', $starch, ['grams' => $grams, 'sauceGrams' => $sauce])]);
+        $process = $process->noting($in->entry(
+            'blend-instead', 'thicken', ['thickness' => Thickness::of($starch / max(1.0, $sauce))->value, 'grams' => $grams], $sum,
+        ))->map(
             static fn (Deed $d): Deed => $d->act->kind->thickens() && Stage::Before !== $d->stage && !$refused ? $d->gone() : $d,
         );
 

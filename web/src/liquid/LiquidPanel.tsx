@@ -6,6 +6,9 @@ import { SelectField } from "../kit/SelectField";
 import { Sum } from "../kit/Sum";
 import { Balance } from "./Balance";
 
+/** Then the recipe says what with. */
+const AS_THE_RECIPE = "as-the-recipe";
+
 /** What to load in place of the recipe's liquid, what it comes to, and how salty. */
 export function LiquidPanel({
   draft,
@@ -47,12 +50,14 @@ export function LiquidPanel({
           options={catalogue.thicknesses}
           onChange={(thickness) => onChange({ thickness })}
         />
-        <SelectField
-          label="Thickened with"
-          value={draft.thickener}
-          options={catalogue.bodies}
-          onChange={(thickener) => onChange({ thickener })}
-        />
+        {draft.thickness !== AS_THE_RECIPE && (
+          <SelectField
+            label="Thickened with"
+            value={draft.thickener}
+            options={catalogue.bodies}
+            onChange={(thickener) => onChange({ thickener })}
+          />
+        )}
       </div>
       <p className="mt-3">
         <Moved>{salt.text}</Moved>
