@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
@@ -86,26 +87,43 @@ final class DinnerOnTime
     /** @return list<Placed> the braise's own work at the end, the last at the table */
     private static function finish(Kitchen $kitchen, DayPlan $day, Work $work): array
     {
-        $placed = [];
+        $chores = $work->in(Stage::Finish, Stage::Table);
+        $first = $work->in(Stage::Finish)[0] ?? null;
+        $placed = $beside = [];
         $to = $day->serve;
-        $beside = [];
-        foreach (array_reverse($work->in(Stage::Finish, Stage::Table)) as $chore) {
-            if ('side-work' === $chore->code) {
-                $until = $beside[(string) $chore->variables['part']] ?? $to;
-                $from = self::before($until, $chore->minutes);
-                $job = BraiseJobs::job($chore);
-                $placed[] = new Placed($job, $from, $until, $job->hands ? $kitchen->people->who($from, $until) : null);
-                $beside[(string) $chore->variables['part']] = $from;
-                continue;
-            }
-            $alone = (int) round($chore->term->value ?? ($work->isBeside($chore) ? 0 : $chore->minutes));
-            $from = self::before($to, $work->isBeside($chore) ? $chore->minutes : $alone);
-            $job = BraiseJobs::job($chore);
-            $placed[] = new Placed($job, $from, $to, $job->hands ? $kitchen->people->who($from, $to) : null);
-            $to = self::before($to, $alone);
+        foreach ($chores as $chore) {
+            $to = BraiseJobs::PLATE === $chore->id ? self::before($day->serve, $chore->minutes) : $to;
         }
+        // What goes on beside the sauce is done by when it is plated.
+        $plating = $soonest = $to;
+        foreach (array_reverse($chores) as $chore) {
+            if ($work->isBeside($chore)) {
+                $part = (string) ($chore->variables['part'] ?? $chore->id);
+                $until = $beside[$part] ?? $plating;
+                $beside[$part] = self::before($until, $chore->minutes);
+                $placed[] = self::placed($kitchen, $chore, $beside[$part], $until);
+                $soonest = 'side-work' === $chore->code ? $soonest : min($soonest, $beside[$part]);
+            }
+        }
+        $to = $day->serve;
+        foreach (array_reverse($chores) as $chore) {
+            if (!$work->isBeside($chore)) {
+                $to = $chore === $first ? min($to, $soonest) : $to;
+                $from = self::before($to, (int) round($chore->term->value ?? $chore->minutes));
+                $placed[] = self::placed($kitchen, $chore, $from, $to);
+                $to = $from;
+            }
+        }
+        usort($placed, static fn (Placed $a, Placed $b): int => $a->from <=> $b->from);
 
-        return array_reverse($placed);
+        return $placed;
+    }
+
+    private static function placed(Kitchen $kitchen, Chore $chore, \DateTimeImmutable $from, \DateTimeImmutable $to): Placed
+    {
+        $job = BraiseJobs::job($chore);
+
+        return new Placed($job, $from, $to, $job->hands ? $kitchen->people->who($from, $to) : null);
     }
 
     private static function before(\DateTimeImmutable $moment, int $minutes): \DateTimeImmutable
