@@ -143,8 +143,12 @@ final readonly class BraiseOrder
     public function toTakeOut(): array
     {
         $out = array_values(array_filter($this->recipe->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
+        $bundled = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter(
+            $this->potIngredients(), static fn (Ingredient $i): bool => self::isBundled($i, $out),
+        ));
+        $out = array_values(array_filter($out, static fn (TakeOut $t): bool => !\in_array($t->name, $bundled, true)));
         foreach ($this->potIngredients() as $i) {
-            if (true === $i->food?->takeOut && !self::isEaten($i) && !self::names($out, $i->foodText)) {
+            if (true === $i->food?->takeOut && !self::isEaten($i) && !self::isBundled($i, $out) && !self::names($out, $i->foodText)) {
                 $out[] = new TakeOut("out-{$i->key()}", $i->foodText);
             }
         }
@@ -164,6 +168,18 @@ final readonly class BraiseOrder
         return $pulled && $this->meat->joint->cut->bone > 0 && !$boned && !$this->recipe->dish->bonesServed
             ? [...$out, new TakeOut('out-bones', 'bones')]
             : $out;
+    }
+
+    /**
+     * What is tied comes out with its bundle.
+     *
+     * @param list<TakeOut> $out
+     */
+    private static function isBundled(Ingredient $i, array $out): bool
+    {
+        return 1 === preg_match('/\b(?:tied|bundle|muslin)\b/iu', $i->source) && [] !== array_filter(
+            $out, static fn (TakeOut $t): bool => 1 === preg_match('/\b(?:bundle|bouquet|bag|muslin)\b/iu', $t->name),
+        );
     }
 
     /** Dried and rubbed, or chopped: nobody fishes it out. */

@@ -64,6 +64,8 @@ final class ActReader
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
         .'|duck)\s*$/iu';
     private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
+    /** "Serve with mash" */
+    private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -124,7 +126,7 @@ final class ActReader
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
-        if ([] !== $hits && self::longest($lead) >= self::LONG_MINUTES) {
+        if ([] !== $hits && self::longest($lead) >= self::LONG_MINUTES && !preg_match('/^\W*after\b/iu', $lead)) {
             // "150 °C 4 h, turn halfway"
             $spans[] = [ActKind::Cook, $lead, []];
             $lead = '';
@@ -370,6 +372,9 @@ final class ActReader
             }
             if (([] !== $hits && preg_match('/^on /iu', $verb))
                 || (\in_array(mb_strtolower($verb), self::NOUNS, true) && preg_match(self::PEEL, $clauseBefore))
+                || (\in_array(mb_strtolower($verb), self::DISHES, true) && preg_match(
+                    '/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $clauseBefore,
+                ))
                 || ('flour' === mb_strtolower($verb) && !preg_match(self::FLOURS, substr($sentence, $at + \strlen($verb))))
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {

@@ -77,6 +77,19 @@ final readonly class Dish
         return [] !== array_filter($this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind);
     }
 
+    /** @return list<float> hours after the start at which the lid is lifted to take something out or off */
+    public function looks(): array
+    {
+        $hours = [];
+        foreach ($this->acts() as $act) {
+            if (Timing::AfterStart === $act->when->timing && \in_array($act->kind, [ActKind::TakeOut, ActKind::Skim], true)) {
+                $hours[] = ($act->when->offset?->middle() ?? 0.0) / 60;
+            }
+        }
+
+        return array_values(array_filter($hours, static fn (float $hour): bool => $hour > 0));
+    }
+
     /** Whether something of the marinade goes into the pot: the braise's own acts put it in, or the marinade as a whole. */
     public function keepsOfMarinade(Ingredient $ingredient): bool
     {

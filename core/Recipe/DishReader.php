@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Recipe;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Recipe\Internal\Durations;
 use Pausis\Core\Recipe\Internal\StructureReader;
 
 /** Puts a recipe's corrected lines and sentences together as a dish. */
@@ -18,6 +19,10 @@ final readonly class DishReader
     private const THICKENS_WITHIN = 10.0;
     /** What is marinated so long is begun the evening before, minutes. */
     private const OVERNIGHT = 360.0;
+    private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half)[^,.;]{0,20}/iu';
+    private const LOOKS = [ActKind::TakeOut, ActKind::Skim, ActKind::PokeDown, ActKind::Check];
+    /** Later than this share of the cooking it is done at its end. */
+    private const WELL_BEFORE_THE_END = 0.85;
     private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
 
     private MethodReader $method;
@@ -81,7 +86,7 @@ final readonly class DishReader
                 ? $act->as(ActKind::Reduce)
                 : $act;
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
-                $opened, $after, $late, $structure->uncoverMinutes,
+                $opened, $after, $late, $structure->uncoverMinutes, null === $cook ? null : $acts[$cook]->minutes,
             ));
             $byPart[self::partOf($act, $partOf, $after)->value][] = $timed;
         }
@@ -121,7 +126,7 @@ final readonly class DishReader
     }
 
     /** @param array<string, Minutes|null> $late by ingredient */
-    private static function when(Act $act, bool $after, array $late, ?float $uncover): When
+    private static function when(Act $act, bool $after, array $late, ?float $uncover, ?Minutes $cook): When
     {
         $offset = null;
         foreach ($act->foods as $food) {
@@ -137,9 +142,18 @@ final readonly class DishReader
             $adds && null !== $offset => When::beforeEnd($offset),
             Timing::BeforeEnd === $act->when->timing => $act->when,
             ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
+            \in_array($act->kind, self::LOOKS, true) && null !== self::hourOf($act, $cook) => When::afterStart(self::hourOf($act, $cook)),
             \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
             default => When::atTheEnd(),
         };
+    }
+
+    /** "After 2 hours fish out the chilli", well before the braise is done. */
+    private static function hourOf(Act $act, ?Minutes $cook): ?Minutes
+    {
+        $found = preg_match(self::AFTER, $act->source, $m) ? Durations::in($m[0])[0][0] ?? null : null;
+
+        return null !== $cook && null !== $found && $found->high < self::WELL_BEFORE_THE_END * $cook->low ? $found : null;
     }
 
     private static function isDayAhead(Act $act): bool

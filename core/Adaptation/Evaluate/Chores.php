@@ -21,7 +21,7 @@ final class Chores
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
         'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
-        'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'fry-base' => 10,
+        'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
         'shred-meat' => 25,
@@ -43,6 +43,8 @@ final class Chores
     private const FRIDGE = 5;
     private const BOILING_UP = 10.0;
     private const BLANCHING = 5.0;
+    /** A simmer in the pan before the pot is no longer than this. */
+    private const LONGEST_FIRST = 60.0;
     private const HEATING_UP = 8.0;
     private const TOASTING = 3.0;
     private const FRYING_APART = 8.0;
@@ -248,7 +250,9 @@ final class Chores
         $minutes = $d->act->minutes?->middle();
 
         if (Stage::Before === $d->stage && $d->is(ActKind::Cook)) {
-            return null;
+            return null === $minutes || $minutes > self::LONGEST_FIRST ? null : $this->ofTerm(
+                $d, self::own($d, new Term('simmer-first', self::HEATING_UP)), Uses::Ring, 'simmer-first',
+            );
         }
 
         return match ($d->act->kind) {
@@ -339,6 +343,11 @@ final class Chores
     {
         return match (true) {
             $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
+            'look' === $d->code => new Chore(
+                'look-'.$d->act->id, 'skim' === $d->variables['how'] ? 'look-skim' : 'look-take-out', $d->stage, [],
+                ['food' => (string) $d->variables['list']],
+                self::ADDING, null, Uses::Hands, 0, null, $d->atHour,
+            ),
             null !== $d->beforeEnd
                 || null !== $d->atHour => new Chore(
                     'add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],

@@ -81,7 +81,10 @@ final readonly class PotRun
         );
         $insert = Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS);
         $first = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()])));
-        $events = [...self::looks($order->handling->lidLifts), ...(null === $end ? [] : self::additions($ingredients, $late, $end))];
+        $events = [
+            ...self::looks([...$order->handling->lidLifts, ...$order->recipe->dish->looks()]),
+            ...(null === $end ? [] : self::additions($ingredients, $late, $end)),
+        ];
         $setup = static fn (SaucePlan $sauce): Setup => new Setup(
             $order->cooker, $order->room, $insert, $order->meat->joint, self::contents($order, $first, $sauce), $program, $events,
         );
@@ -116,7 +119,8 @@ final readonly class PotRun
             $windows[$level->value] = $run->doneness($level);
         }
         $planned = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
-        $in = $this->circumstances($pot, $choice, $windows[$order->wishes->texture->value], $larger);
+        $look = $this->lookMinutes($pot, $windows[$order->wishes->texture->value]->likely);
+        $in = $this->circumstances($pot, $choice, $windows[$order->wishes->texture->value], $larger, $look);
         $process = All::applied($in);
         $work = Chores::of($process, $order);
         $depth = $order->cooker->depth()->metres;
@@ -128,7 +132,7 @@ final readonly class PotRun
         return new Outcome($choice, $windows, $planned,
             new Heating(
                 $run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60,
-                $this->lookMinutes($pot, $windows[$order->wishes->texture->value]->likely),
+                $look,
             ),
             $pot->best, $pot->sauce, $in->salt,
             new Filling(
@@ -141,9 +145,11 @@ final readonly class PotRun
     /**
      * @param Window       $ready  the texture wanted
      * @param list<string> $larger
+     * @param float        $look   minutes that one look under the lid costs
      */
-    public function circumstances(LoadedPot $pot, ProgramChoice $choice, Window $ready, array $larger = []): Circumstances
-    {
+    public function circumstances(
+        LoadedPot $pot, ProgramChoice $choice, Window $ready, array $larger = [], float $look = 0.0,
+    ): Circumstances {
         $order = $pot->order;
         $sauce = $pot->sauce;
         $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
@@ -156,7 +162,7 @@ final readonly class PotRun
 
         return new Circumstances(
             $order, $choice, $ready, $pot->best, $sauce, $salt,
-            $body, $body->slurry($left), $larger, $this->openLid($pot),
+            $body, $body->slurry($left), $larger, $this->openLid($pot), $look,
         );
     }
 

@@ -19,12 +19,13 @@ use Pausis\Core\Liquid\SaucePlan;
 final readonly class Circumstances
 {
     /**
-     * @param Window       $ready   the texture wanted, hours after switching on
-     * @param Course       $best    traced
-     * @param SauceBody    $body    as wanted
-     * @param Slurry       $offered what would thicken it as wanted
-     * @param OpenLid|null $openLid where the recipe takes its lid off
-     * @param list<string> $larger  ids of what is cut larger and goes in from the start, since nobody is there to add it
+     * @param Window       $ready       the texture wanted, hours after switching on
+     * @param Course       $best        traced
+     * @param SauceBody    $body        as wanted
+     * @param Slurry       $offered     what would thicken it as wanted
+     * @param float        $lookMinutes that one look under the lid costs; 0 where it isn't known
+     * @param OpenLid|null $openLid     where the recipe takes its lid off
+     * @param list<string> $larger      ids of what is cut larger and goes in from the start, since nobody is there to add it
      */
     public function __construct(
         public BraiseOrder $order,
@@ -37,6 +38,7 @@ final readonly class Circumstances
         public Slurry $offered,
         public array $larger = [],
         public ?OpenLid $openLid = null,
+        public float $lookMinutes = 0.0,
     ) {
     }
 

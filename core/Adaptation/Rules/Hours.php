@@ -64,9 +64,27 @@ final readonly class Hours implements Rule
                 'wont-be-dry', $d->keyOf('lid-stays-on'), $in->refuses($d->keyOf('lid-stays-on')),
                 ['ml' => $in->sauce->atEnd->total, 'loadedMl' => $in->sauce->load],
             ),
-            Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $refusable('lid-stays-on'),
+            Stage::During === $d->stage && $d->is(ActKind::TakeOut, ActKind::Skim) => $this->look($d, $in),
+            Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $d->gone(
+                'lid-stays-on', $d->keyOf('lid-stays-on'), $in->refuses($d->keyOf('lid-stays-on')),
+                ['minutes' => $in->lookMinutes, 'known' => $in->lookMinutes >= 1 ? 'yes' : 'no'],
+            ),
             default => $d,
         };
+    }
+
+    /** What comes out, or off, in mid-cook does so at its hour, and costs what a look costs. */
+    private function look(Deed $d, Circumstances $in): Deed
+    {
+        $hour = ($d->act->when->offset?->middle() ?? 0.0) / 60;
+        if ($hour <= 0) {
+            return $d->in(Stage::Finish);
+        }
+
+        return $d->atHour($hour)->told('look', [
+            'list' => $in->others($d), 'hours' => $hour, 'minutes' => $in->lookMinutes,
+            'how' => $d->is(ActKind::Skim) ? 'skim' : 'take-out',
+        ]);
     }
 
     private function isLong(Deed $deed): bool

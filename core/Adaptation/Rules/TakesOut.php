@@ -17,7 +17,8 @@ final readonly class TakesOut implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        $names = array_map(static fn (TakeOut $t): string => $t->name, $in->order->toTakeOut());
+        $fished = self::fished($process, $in);
+        $names = array_values(array_diff(array_map(static fn (TakeOut $t): string => $t->name, $in->order->toTakeOut()), $fished));
         if ([] === $names) {
             return $process;
         }
@@ -37,6 +38,19 @@ final readonly class TakesOut implements Rule
         $process = $process->noting(...$in->step($list));
 
         return $process->finishing($list);
+    }
+
+    /** @return list<string> what came out at its hour already */
+    private static function fished(Process $process, Circumstances $in): array
+    {
+        $names = [];
+        foreach ($process->in(Stage::During, ActKind::TakeOut) as $deed) {
+            foreach ($deed->act->foods as $id) {
+                $names[] = $in->order->recipe->dish->ingredient($id)->foodText ?? '';
+            }
+        }
+
+        return $names;
     }
 
     private function inTime(Process $process, Deed $list): Process

@@ -161,7 +161,7 @@ final readonly class BraiseJobs
             $moments[] = [
                 self::job($chore), $at, self::after($at, -self::ADDING_SLACK),
                 min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce),
-                (string) $chore->variables['food'],
+                (string) ($chore->variables['food'] ?? ''),
             ];
         }
 

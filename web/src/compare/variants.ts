@@ -1,5 +1,8 @@
 import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/types";
 
+/** Then the recipe says what its sauce is thickened with. */
+export const AS_THE_RECIPE = "as-the-recipe";
+
 export type Variant = { name: string; label: string; part: Partial<BraiseDraft> };
 
 /** Everybody, the whole day of the meal. */
@@ -54,6 +57,16 @@ export function variants(
     ...catalogue.levels
       .filter((one) => one.value !== draft.level)
       .map((one) => ({ name: `level-${one.value}`, label: `Level: ${one.label}`, part: { level: one.value } })),
+    ...catalogue.thicknesses
+      .filter((one) => one.value !== draft.thickness)
+      .map((one) => ({ name: `sauce-${one.value}`, label: `Sauce: ${one.label}`, part: { thickness: one.value } })),
+    ...(draft.thickness === AS_THE_RECIPE ? [] : catalogue.bodies)
+      .filter((one) => one.value !== draft.thickener)
+      .map((one) => ({
+        name: `body-${one.value}`,
+        label: `Thickened with: ${one.label}`,
+        part: { thickener: one.value },
+      })),
     ...catalogue.efforts
       .filter((one) => one.value !== draft.handling.effort)
       .map((one) => ({

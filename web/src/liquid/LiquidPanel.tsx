@@ -1,13 +1,11 @@
 import type { Adaptation, BraiseDraft, Catalogue } from "../api/types";
+import { AS_THE_RECIPE } from "../compare/variants";
 import { Choices } from "../kit/Choices";
 import { Moved } from "../kit/Moved";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { Sum } from "../kit/Sum";
 import { Balance } from "./Balance";
-
-/** Then the recipe says what with. */
-const AS_THE_RECIPE = "as-the-recipe";
 
 /** What to load in place of the recipe's liquid, what it comes to, and how salty. */
 export function LiquidPanel({

@@ -3,7 +3,7 @@ import type { Adaptation, Catalogue } from "../../src/api/types";
 import { variants } from "../../src/compare/variants";
 import { day, draft } from "../sample";
 
-const catalogue = { settings: [], levels: [], efforts: [] } as unknown as Catalogue;
+const catalogue = { settings: [], levels: [], thicknesses: [], bodies: [], efforts: [] } as unknown as Catalogue;
 const adaptation = (people: ReturnType<typeof day>["people"]) =>
   ({ outcomes: [], wholeDay: day({ people }) }) as unknown as Adaptation;
 const named = (name: string, away: { from: string; to: string }[]) =>
