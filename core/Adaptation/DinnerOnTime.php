@@ -53,6 +53,18 @@ final class DinnerOnTime
         return self::undone($own, $done);
     }
 
+    /** When the first of the braise's own work at the end is due. */
+    public static function begins(Kitchen $kitchen, DayPlan $day, Work $work): \DateTimeImmutable
+    {
+        foreach (self::finish($kitchen, $day, $work) as $placed) {
+            if ('side-work' !== $placed->job->code) {
+                return $placed->from;
+            }
+        }
+
+        return $day->serve;
+    }
+
     /**
      * @param list<Placed> $placed
      * @param list<string> $done

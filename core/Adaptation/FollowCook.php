@@ -83,7 +83,7 @@ final readonly class FollowCook
                 array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
                 array_map($run->doneness(...), Doneness::cases()),
             ),
-            $day,
+            $day->sauceAt(DinnerOnTime::begins($order->kitchen, $day, $work)),
             max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
             $onHigh,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,

@@ -44,6 +44,16 @@ final readonly class DayPlan
         return $this->with(new Task(TaskKind::ForkTest, $at, $this->at(TaskKind::ForkTest)->minutes ?? 0));
     }
 
+    /** With the sauce begun then. */
+    public function sauceAt(\DateTimeImmutable $at): self
+    {
+        $later = ($at->getTimestamp() - ($this->at(TaskKind::Sauce)->at ?? $at)->getTimestamp()) / 60;
+        $minutes = (int) round(($this->serve->getTimestamp() - $at->getTimestamp()) / 60);
+        $day = $this->with(new Task(TaskKind::Sauce, $at, $minutes));
+
+        return new self($day->switchOn, $day->serve, $day->tasks, $day->holdMinutes + $later, $day->pastBest);
+    }
+
     /** In place of the task of its kind. */
     private function with(Task $task): self
     {

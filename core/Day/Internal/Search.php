@@ -28,6 +28,7 @@ final class Search
     /** Sharing out the work takes as long as so many steps. */
     private const SHARING_STEPS = 8;
 
+    private int $grid = self::GRID;
     private int $base;
     private int $first;
     private int $slots;
@@ -90,7 +91,13 @@ final class Search
         if ($this->isHopeless(new Demand($jobs, $until, $this->slot(...)))) {
             return null;
         }
-        $this->next(0, 0.0);
+        foreach ([self::GRID, 1] as $this->grid) {
+            $this->next(0, 0.0);
+            if (null !== $this->best) {
+                break;
+            }
+            $this->steps = 0;
+        }
         if (null === $this->best) {
             return null;
         }
@@ -121,16 +128,8 @@ final class Search
             return;
         }
         $job = $this->jobs[$k];
-        $due = null === $job->next ? $this->dues[$k] : $this->starts[$job->next];
-        $latest = min(
-            $due - $job->rests, $this->slots, ...array_map(fn (string $id): int => $this->starts[$id], $this->followers[$job->id] ?? []),
-        ) - $job->minutes;
-        $earliest = max($this->first, $due - $job->minutes - $job->waits, null === $job->notBefore ? 0 : $this->slot($job->notBefore));
-        if (null !== $job->pinned) {
-            $at = $this->slot($job->pinned);
-            [$earliest, $latest] = [max($at, $earliest), min($at, $latest)];
-        }
-        for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / self::GRID) - 1) * self::GRID) {
+        [$earliest, $latest, $due] = $this->window($k);
+        for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / $this->grid) - 1) * $this->grid) {
             $waited = $cost + ($due - $job->rests - $job->minutes - $start) * $job->impatience();
             if ($waited >= $this->bestCost || $this->isEnough()) {
                 return;
@@ -138,10 +137,53 @@ final class Search
             if ($this->fits($job, $start, $start + $job->minutes)) {
                 $this->take($job, $start, $start + $job->minutes, -1);
                 $this->starts[$job->id] = $start;
-                $this->next($k + 1, $waited);
+                if ($this->othersFit($k + 1)) {
+                    $this->next($k + 1, $waited);
+                }
+                unset($this->starts[$job->id]);
                 $this->take($job, $start, $start + $job->minutes, 1);
             }
         }
+    }
+
+    /** @return array{int, int, int} earliest and latest start of a job whose next is placed, and when what comes of it is wanted */
+    private function window(int $k): array
+    {
+        $job = $this->jobs[$k];
+        $due = null === $job->next ? $this->dues[$k] : $this->starts[$job->next];
+        $latest = min($due - $job->rests, $this->slots);
+        foreach ($this->followers[$job->id] ?? [] as $id) {
+            $latest = min($latest, $this->starts[$id] ?? $latest);
+        }
+        $latest -= $job->minutes;
+        $earliest = max($this->first, $due - $job->minutes - $job->waits, null === $job->notBefore ? 0 : $this->slot($job->notBefore));
+        if (null !== $job->pinned) {
+            $at = $this->slot($job->pinned);
+
+            return [max($at, $earliest), min($at, $latest), $due];
+        }
+
+        return [$earliest, $latest, $due];
+    }
+
+    /** Whether each of the others by itself still has a place, of those whose next has its own. */
+    private function othersFit(int $from): bool
+    {
+        for ($k = $from, $count = \count($this->jobs); $k < $count; ++$k) {
+            $job = $this->jobs[$k];
+            if (null !== $job->next && !isset($this->starts[$job->next])) {
+                continue;
+            }
+            [$earliest, $latest] = $this->window($k);
+            for ($start = $latest; $start >= $earliest && !$this->fits($job, $start, $start + $job->minutes); --$start) {
+                continue;
+            }
+            if ($start < $earliest) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function isEnough(): bool
