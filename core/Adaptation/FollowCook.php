@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
@@ -55,7 +56,7 @@ final readonly class FollowCook
         $happened = [...$lifts, ...$cuts];
         $setup = $pot->setup->running($program, $happened);
         $work = $pots->work($pot, $cook->choice);
-        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, 0.0, $work->finish()->total);
+        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, new Chain([]), $work->toThePlate());
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
         $ready = $cook->readyAfter($order->wishes->texture);

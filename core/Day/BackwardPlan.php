@@ -28,22 +28,26 @@ final class BackwardPlan
 
     private readonly float $before;
     private readonly float $finish;
+    private readonly ?\DateTimeImmutable $sauce;
     /** @var array<int, bool> whether somebody is there to prepare for each switch-on that was looked at: many dinners share them */
     private array $loadable = [];
 
     /**
-     * @param float $before minutes of work before switching on
-     * @param float $finish minutes from beginning the sauce to the plate
+     * @param Chain $work   before switching on
+     * @param Chain $dinner from the pot to the plate
+     * @param int   $sooner minutes by which the sauce is begun sooner than it must be
      */
     public function __construct(
         private readonly \DateTimeImmutable $now,
         private readonly \DateTimeImmutable $serve,
         private readonly People $people,
-        float $before,
-        float $finish,
+        private readonly Chain $work,
+        private readonly Chain $dinner,
+        private readonly int $sooner = 0,
     ) {
-        $this->before = ceil($before / 5) * 5;
-        $this->finish = ceil($finish / 5) * 5;
+        $this->before = ceil($work->minutes() / 5) * 5;
+        $this->finish = ceil(($dinner->minutes() + $sooner) / 5) * 5;
+        $this->sauce = $this->sauceFor($serve);
     }
 
     /**
@@ -64,56 +68,70 @@ final class BackwardPlan
             : $this->asSet($switchOn, (float) $ready->latest, $program->longestOnWarm());
         if ($found instanceof \DateTimeImmutable) {
             return $this->from(
-                $found, $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, $testFrom, false,
+                $found, $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past,
+                $testFrom, false,
             );
         }
-        $sauce = $this->minutesFrom($this->serve, -$this->finish);
+        $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
 
         return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce],
             ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up(
                 $this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP,
-            ) : $this->earliestDinner($ready, $longest));
+            ) : $this->nearestDinner($ready, $longest));
     }
 
     /** A start that the cook has set: kept, or what is wrong with it. */
     private function asSet(\DateTimeImmutable $on, float $latestHours, float $longestOnWarm): \DateTimeImmutable|ClashReason
     {
-        $begin = $this->minutesFrom($on, -$this->before);
-        $sauce = $this->minutesFrom($this->serve, -$this->finish);
+        $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
 
         return match (true) {
-            $begin < $this->now => ClashReason::TooSoon,
-            !$this->people->isFree($begin, $on) => ClashReason::NoTimeToLoad,
+            $this->minutesFrom($on, -$this->before) < $this->now => ClashReason::TooSoon,
+            !$this->isLoadable($on) => ClashReason::NoTimeToLoad,
             $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > $longestOnWarm => ClashReason::TooLongOnWarm,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > self::LONGEST_HOURS => ClashReason::LongerThanADay,
-            !$this->people->isFree($sauce, $this->serve) => ClashReason::AwayAtTheEnd,
+            null === $this->sauce => ClashReason::AwayAtTheEnd,
             default => $on,
         };
     }
 
     private function switchOnFor(\DateTimeImmutable $serve, Window $ready, float $longest): \DateTimeImmutable|ClashReason
     {
-        $sauce = $this->minutesFrom($serve, -$this->finish);
+        $found = $serve == $this->serve ? $this->sauce : $this->sauceFor($serve);
+        $sauce = $found ?? $this->minutesFrom($serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
         if ($this->minutesFrom($latest, -$this->before) < $this->now) {
             return ClashReason::TooSoon;
         }
-        if (!$this->people->isFree($sauce, $serve)) {
+        if (null === $found) {
             return ClashReason::AwayAtTheEnd;
         }
         for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
             if ($t - 60 * $this->before < $this->now->getTimestamp()) {
                 break;
             }
-            if ($this->loadable[$t] ??= $this->people->isFree(
-                $latest->setTimestamp($t - (int) (60 * $this->before)), $latest->setTimestamp($t),
-            )) {
+            if ($this->isLoadable($latest->setTimestamp($t))) {
                 return $latest->setTimestamp($t);
             }
         }
 
         return ClashReason::NoTimeToLoad;
+    }
+
+    private function isLoadable(\DateTimeImmutable $on): bool
+    {
+        $begin = fn (): ?\DateTimeImmutable => $this->work->latestBegin($this->people, $on);
+
+        return $this->loadable[$on->getTimestamp()] ??= ($begin() ?? $this->now->modify('-1 minute')) >= $this->now;
+    }
+
+    /** When the sauce is begun for a dinner: as late as somebody is there for each piece of work from the pot to the plate. */
+    private function sauceFor(\DateTimeImmutable $serve): ?\DateTimeImmutable
+    {
+        $begin = $this->dinner->latestBegin($this->people, $serve);
+
+        return null === $begin ? null : $this->down($this->minutesFrom($begin, -$this->sooner));
     }
 
     /** Hours from switching on to the sauce: at most until half of such pots are past their best, and not too long on Warm. */
@@ -189,21 +207,37 @@ final class BackwardPlan
             null !== $past->earliest && $this->hoursFrom($on, $past->earliest) < $sauce);
     }
 
-    /** The first dinner, in quarter hours, that works. */
-    private function earliestDinner(Window $ready, float $longest): ?\DateTimeImmutable
+    /** The nearest dinner that works, in quarter hours: after the one that is wanted, else before it. */
+    private function nearestDinner(Window $ready, float $longest): ?\DateTimeImmutable
     {
-        $until = $this->now->modify('+'.self::HORIZON_DAYS.' days');
-        $serve = $this->up(
+        $soonest = $this->up(
             $this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP,
         );
-        for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
-            if ($serve->format('H:i') >= self::FIRST_MEAL && $serve->format('H:i') <= self::LAST_MEAL
-                && $this->switchOnFor($serve, $ready, $longest) instanceof \DateTimeImmutable) {
+        $until = max($soonest, $this->serve)->modify('+'.self::HORIZON_DAYS.' days');
+        $after = max($soonest, $this->up($this->minutesFrom($this->serve, 1), self::DINNER_STEP));
+        for ($serve = $after; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
+            if ($this->isMeal($serve, $ready, $longest)) {
+                return $serve;
+            }
+        }
+        $serve = $this->minutesFrom($this->serve, -1)->setTimestamp(
+            intdiv($this->serve->getTimestamp() - 1, self::DINNER_STEP) * self::DINNER_STEP,
+        );
+        for (; $serve >= $soonest; $serve = $serve->setTimestamp($serve->getTimestamp() - self::DINNER_STEP)) {
+            if ($this->isMeal($serve, $ready, $longest)) {
                 return $serve;
             }
         }
 
         return null;
+    }
+
+    private function isMeal(\DateTimeImmutable $serve, Window $ready, float $longest): bool
+    {
+        $at = $serve->format('H:i');
+
+        return $at >= self::FIRST_MEAL && $at <= self::LAST_MEAL
+            && $this->switchOnFor($serve, $ready, $longest) instanceof \DateTimeImmutable;
     }
 
     private function hoursFrom(\DateTimeImmutable $at, float $hours): \DateTimeImmutable

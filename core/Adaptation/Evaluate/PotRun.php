@@ -215,7 +215,7 @@ final readonly class PotRun
 
         $work = $this->work($pot, $choice);
 
-        return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->lead(), $work->finish()->total))
+        return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->toLoading(), $work->toThePlate()))
             ->solve(
                 $pot->setup->program, $window($hours[$order->wishes->texture->value]), $window($hours[Doneness::Past->value]), 0.0,
                 $order->handling->switchOn,

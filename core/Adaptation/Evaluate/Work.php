@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Evaluate;
 
 use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
@@ -65,6 +66,20 @@ final readonly class Work
         return [] === $beans ? $total : max($total, HandsOn::BEANS_ON + Rules::BEAN_MINUTES + HandsOn::LOADING);
     }
 
+    /** The work before the pot is on; beans boil for longer than what is done beside them. */
+    public function toLoading(): Chain
+    {
+        $links = self::links($this->in(Stage::Before, Stage::Start));
+        $more = (int) ceil($this->lead() - $this->before()->total);
+
+        return new Chain($more < 1 ? $links : [['minutes' => $more, 'hands' => false, 'waits' => 0], ...$links]);
+    }
+
+    public function toThePlate(): Chain
+    {
+        return new Chain(self::links($this->in(Stage::Finish, Stage::Table)));
+    }
+
     /** How long the meat is out of the fridge before the pot is on, minutes: browned, and loaded. */
     public function outOfFridge(): float
     {
@@ -80,6 +95,23 @@ final readonly class Work
     public function beforeLoading(): float
     {
         return $this->outOfFridge() - HandsOn::LOADING;
+    }
+
+    /**
+     * @param list<Chore> $chores
+     *
+     * @return list<array{minutes: int, hands: bool, waits: int}>
+     */
+    private static function links(array $chores): array
+    {
+        $links = [];
+        foreach ($chores as $chore) {
+            if (null !== $chore->term) {
+                $links[] = ['minutes' => (int) round($chore->term->value), 'hands' => $chore->uses->hands(), 'waits' => $chore->waits];
+            }
+        }
+
+        return $links;
     }
 
     /**

@@ -49,7 +49,10 @@ final readonly class LateOrLarger implements Rule
     private static function ownAct(Process $process, Ingredient $i): ?Deed
     {
         foreach ($process->in(Stage::During) as $deed) {
-            if (!$deed->is(ActKind::TakeOut, ActKind::Skim) && \in_array($i->key(), $deed->act->foods, true) && null !== $deed->act->when->offset && Role::Dairy !== $i->role) {
+            if (!$deed->is(ActKind::TakeOut, ActKind::Skim)
+                && \in_array($i->key(), $deed->act->foods, true)
+                && null !== $deed->act->when->offset
+                && Role::Dairy !== $i->role) {
                 return $deed;
             }
         }

@@ -23,7 +23,7 @@ final class OwnDay
             $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
             $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
             new BackwardPlan(
-                $order->now, $serve, $order->kitchen->people, $outcome->work->lead(), $outcome->work->finish()->total + $sauceWaits,
+                $order->now, $serve, $order->kitchen->people, $outcome->work->toLoading(), $outcome->work->toThePlate(), $sauceWaits,
             ));
     }
 

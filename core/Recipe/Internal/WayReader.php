@@ -51,9 +51,10 @@ final class WayReader
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)'
         .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
-    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*,?\s*\b(?:add|stir|put|throw|turn'
-        .'|uncover|remove|take|drop|tip|fish|lift out|pick|skim|spoon|discard|poke|push|baste)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in'
-        .'|throw in)\b|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three'
+    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*,?\s*\b(?:add|stir|put|throw'
+        .'|turn|uncover|remove|take|drop|tip|fish|lift out|pick|skim|spoon|discard|poke|push|baste)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?'
+        .'|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b'
+        .'|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three'
         .'|half)/iu';
     /** Hours on Low and on High are a slow cooker's. */
     private const BOTH = '/^(?=.*\blow\b)(?=.*\bhigh\b)(?!.*\b(?:heat|flame|pressure)\b).*\d\s*(?:h|hrs?|hours?)\b/iu';

@@ -9,6 +9,7 @@ use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\BackwardPlan;
+use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
@@ -158,7 +159,7 @@ final class BackwardPlanTest extends TestCase
             array_map(static fn (array $a): Interval => new Interval(self::at($a[0]), self::at($a[1])), $away), '23:00', '06:30',
         );
 
-        return new BackwardPlan(self::at($now), self::at($serve), People::alone($presence), 33, 20);
+        return new BackwardPlan(self::at($now), self::at($serve), People::alone($presence), Chain::ofMinutes(33), Chain::ofMinutes(20));
     }
 
     private static function at(string $local): \DateTimeImmutable
