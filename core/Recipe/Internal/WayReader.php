@@ -52,8 +52,8 @@ final class WayReader
         .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*,?\s*\b(?:add|stir|put|throw'
-        .'|turn|uncover|remove|take|drop|tip|fish|lift out|pick|skim|spoon|discard|poke|push|baste)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]|an?'
-        .'|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b'
+        .'|turn|uncover|remove|take|drop|tip|fish|lift out|pick|skim|spoon|discard|poke|push|baste)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]'
+        .'|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b'
         .'|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three'
         .'|half)/iu';
     /** Hours on Low and on High are a slow cooker's. */
