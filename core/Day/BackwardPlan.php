@@ -33,17 +33,18 @@ final class BackwardPlan
     private array $loadable = [];
 
     /**
-     * @param Chain $work   before switching on
-     * @param Chain $dinner from the pot to the plate
-     * @param int   $sooner minutes by which the sauce is begun sooner than it must be
+     * @param Chain                   $dinner  from the pot to the plate
+     * @param int                     $sooner  minutes by which the sauce is begun sooner than it must be
+     * @param \DateTimeImmutable|null $noLater for switching on
      */
     public function __construct(
         private readonly \DateTimeImmutable $now,
         private readonly \DateTimeImmutable $serve,
         private readonly People $people,
-        private readonly Chain $work,
+        private readonly Loading $work,
         private readonly Chain $dinner,
         private readonly int $sooner = 0,
+        private readonly ?\DateTimeImmutable $noLater = null,
     ) {
         $this->before = ceil($work->minutes() / 5) * 5;
         $this->finish = ceil(($dinner->minutes() + $sooner) / 5) * 5;
@@ -86,8 +87,7 @@ final class BackwardPlan
         $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
 
         return match (true) {
-            $this->minutesFrom($on, -$this->before) < $this->now => ClashReason::TooSoon,
-            !$this->isLoadable($on) => ClashReason::NoTimeToLoad,
+            !$this->isLoadable($on) => $this->unloaded($on),
             $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > $longestOnWarm => ClashReason::TooLongOnWarm,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > self::LONGEST_HOURS => ClashReason::LongerThanADay,
@@ -101,14 +101,15 @@ final class BackwardPlan
         $found = $serve == $this->serve ? $this->sauce : $this->sauceFor($serve);
         $sauce = $found ?? $this->minutesFrom($serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
-        if ($this->minutesFrom($latest, -$this->before) < $this->now) {
+        if ($latest < $this->now) {
             return ClashReason::TooSoon;
         }
         if (null === $found) {
             return ClashReason::AwayAtTheEnd;
         }
+        $latest = min($latest, $this->noLater ?? $latest);
         for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
-            if ($t - 60 * $this->before < $this->now->getTimestamp()) {
+            if ($t < $this->now->getTimestamp()) {
                 break;
             }
             if ($this->isLoadable($latest->setTimestamp($t))) {
@@ -116,14 +117,17 @@ final class BackwardPlan
             }
         }
 
-        return ClashReason::NoTimeToLoad;
+        return $this->unloaded($latest);
+    }
+
+    private function unloaded(\DateTimeImmutable $on): ClashReason
+    {
+        return $this->minutesFrom($on, -$this->before) < $this->now ? ClashReason::TooSoon : ClashReason::NoTimeToLoad;
     }
 
     private function isLoadable(\DateTimeImmutable $on): bool
     {
-        $begin = fn (): ?\DateTimeImmutable => $this->work->latestBegin($this->people, $on);
-
-        return $this->loadable[$on->getTimestamp()] ??= ($begin() ?? $this->now->modify('-1 minute')) >= $this->now;
+        return $this->loadable[$on->getTimestamp()] ??= $this->work->isDoneBy($on, $this->people, $this->now);
     }
 
     /** When the sauce is begun for a dinner: as late as somebody is there for each piece of work from the pot to the plate. */

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Pausis\Core\Day;
 
 /** Work done one piece after the other, where what comes of a piece may wait so long for the next. */
-final readonly class Chain
+final class Chain implements Loading
 {
     /** Pieces are tried so many minutes earlier than they could be at the latest, at most. */
     private const LONGEST_WAIT = 120;
-    private const MOST_TRIES = 400;
+
+    /** @var array<string, true> pieces, and when they would have to end, before which there is no place for the rest */
+    private array $dead = [];
 
     /** @param list<array{minutes: int, hands: bool, waits: int}> $links in order; the last ends when the chain does */
-    public function __construct(private array $links)
+    public function __construct(private readonly array $links)
     {
     }
 
@@ -22,38 +24,42 @@ final readonly class Chain
         return new self($minutes < 1 ? [] : [['minutes' => (int) ceil($minutes), 'hands' => true, 'waits' => 0]]);
     }
 
-    /** Minutes, one after the other without a wait. */
     public function minutes(): int
     {
         return array_sum(array_column($this->links, 'minutes'));
     }
 
-    /** The latest beginning at which somebody is there for each piece; hands-off minutes need nobody. Null where there is none. */
+    public function isDoneBy(\DateTimeImmutable $on, People $people, \DateTimeImmutable $now): bool
+    {
+        return ($this->latestBegin($people, $on) ?? $now->modify('-1 minute')) >= $now;
+    }
+
+    /** The latest beginning at which one of them is there for each piece; hands-off minutes need nobody. Null where there is none. */
     public function latestBegin(People $people, \DateTimeImmutable $end): ?\DateTimeImmutable
     {
-        $tries = self::MOST_TRIES;
-        $begin = $this->begin($people, \count($this->links) - 1, $end->getTimestamp(), $end, $tries);
+        $this->dead = [];
+        $begin = $this->begin($people, \count($this->links) - 1, $end->getTimestamp(), $end);
 
         return null === $begin ? null : $end->setTimestamp($begin);
     }
 
-    private function begin(People $people, int $k, int $until, \DateTimeImmutable $day, int &$tries): ?int
+    private function begin(People $people, int $k, int $until, \DateTimeImmutable $day): ?int
     {
-        if ($k < 0) {
-            return $until;
+        if ($k < 0 || isset($this->dead["$k $until"])) {
+            return $k < 0 ? $until : null;
         }
         $link = $this->links[$k];
         $waits = $k === \count($this->links) - 1 ? 0 : min($link['waits'], self::LONGEST_WAIT);
-        for ($end = $until; $end >= $until - 60 * $waits && $tries > 0; $end -= 60) {
-            --$tries;
+        for ($end = $until; $end >= $until - 60 * $waits; $end -= 60) {
             $from = $end - 60 * $link['minutes'];
-            if (!$link['hands'] || $people->isFree($day->setTimestamp($from), $day->setTimestamp($end))) {
-                $begin = $this->begin($people, $k - 1, $from, $day, $tries);
+            if (!$link['hands'] || null !== $people->who($day->setTimestamp($from), $day->setTimestamp($end))) {
+                $begin = $this->begin($people, $k - 1, $from, $day);
                 if (null !== $begin) {
                     return $begin;
                 }
             }
         }
+        $this->dead["$k $until"] = true;
 
         return null;
     }

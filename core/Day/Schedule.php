@@ -16,6 +16,11 @@ final readonly class Schedule
     {
     }
 
+    public function and(self $other): self
+    {
+        return new self([...$this->placed, ...$other->placed], $this->cost + $other->cost, $this->optimal && $other->optimal);
+    }
+
     public function find(string $job): ?Placed
     {
         foreach ($this->placed as $placed) {

@@ -40,7 +40,7 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($none);
         self::assertSame('This can’t all be done: browning and the sauce, so few rings, or the oven.', self::text($none, 'clash'));
         $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'revision' => 1]);
-        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['mash', 'root-puree', 'steamed-greens']];
+        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['mash', 'steamed-greens', 'green-beans']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
         self::assertIsArray($day);
 

@@ -80,6 +80,14 @@ final readonly class Work
         return new Chain(self::links($this->in(Stage::Finish, Stage::Table)));
     }
 
+    /** Minutes by which the sauce may be begun sooner than it must be, since what comes of its pieces may wait. */
+    public function waitsBeforeThePlate(): int
+    {
+        return (int) array_sum(array_map(
+            fn (Chore $c): int => null === $c->term || $this->isBeside($c) ? 0 : $c->waits, $this->in(Stage::Finish, Stage::Table),
+        ));
+    }
+
     /** How long the meat is out of the fridge before the pot is on, minutes: browned, and loaded. */
     public function outOfFridge(): float
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Schedule;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\Evaluate\Chores;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
@@ -17,7 +16,12 @@ use Pausis\Core\Day\Side;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Day\Thoroughness;
 
-/** One day to be planned: a braise, its sides, a kitchen, and times the cook has set. */
+/**
+ * One day to be planned: a braise, its sides, a kitchen, and times the cook has set.
+ *
+ * From the plate backwards: sauce and sides first, the sauce as much sooner as they need; then the work before the latest
+ * start from which the meat is ready by then, or an earlier one; then what has its moment in between.
+ */
 final readonly class DayCase
 {
     private const STEP_MINUTES = 5;
@@ -70,25 +74,71 @@ final readonly class DayCase
         return $day instanceof DayPlan ? new self($this->braise, $day, $this->sides, $this->pins, $this->reserved) : null;
     }
 
-    /** The day with its times; null where it can't be. The sauce, and the pot with it, begins as much sooner as the sides need. */
+    /** The day with its times; null where none was found. What has its moment gives way where it must. */
     public function plan(int $mostSteps, Thoroughness $wanted = Thoroughness::Best): ?PlannedDay
     {
-        for ($allowed = Chores::MOST_SAUCE_WAITS; $allowed >= 0; $allowed = $minutes - self::STEP_MINUTES) {
-            $schedule = $this->schedule($mostSteps, $allowed, $wanted);
-            if (null === $schedule) {
+        $moments = $this->moments($this->day, [])[0];
+
+        return $this->around($moments, $mostSteps, $wanted) ?? ([] === $moments ? null : $this->around([], $mostSteps, $wanted));
+    }
+
+    public function isPossible(int $mostSteps): bool
+    {
+        return null !== $this->plan($mostSteps, Thoroughness::Any);
+    }
+
+    public function kitchen(): Kitchen
+    {
+        return $this->braise->order->kitchen;
+    }
+
+    /**
+     * What has its moment on that day, beside other work.
+     *
+     * @param list<Placed> $beside
+     *
+     * @return array{list<Placed>, list<Caught>, array<string, string>}
+     */
+    public function moments(DayPlan $day, array $beside): array
+    {
+        return (new Moments($this->kitchen()->people, $this->braise->chosen->work, $day, [...$this->reserved, ...$beside]))->placed($this->pins);
+    }
+
+    /** @param list<Placed> $moments that keep their time */
+    private function around(array $moments, int $mostSteps, Thoroughness $wanted): ?PlannedDay
+    {
+        for ($allowed = $this->braise->chosen->work->waitsBeforeThePlate(); $allowed >= 0; $allowed = $minutes - self::STEP_MINUTES) {
+            $dinner = $this->schedule($this->dinner($allowed), $moments, $this->day->serve, $mostSteps, $wanted);
+            if (null === $dinner) {
                 return null;
             }
-            $minutes = $this->minutesSooner($schedule);
-            if (0 === $minutes) {
-                return new PlannedDay($this->braise, $this->day, $schedule);
+            $minutes = $this->minutesSooner($dinner);
+            $planned = $this->loadedFor($dinner, $minutes, $mostSteps, $wanted);
+            if (null !== $planned) {
+                return $planned;
             }
-            $day = OwnDay::of($this->braise->order, $this->braise->chosen, $this->day->serve, $minutes);
-            $sooner = $day instanceof DayPlan
-                ? (new self($this->braise, $day, $this->sides, $this->pins, $this->reserved))->schedule($mostSteps, 0, $wanted)
-                : null;
-            if ($day instanceof DayPlan && null !== $sooner) {
-                return new PlannedDay($this->braise->onDay($day, $minutes), $day, $sooner);
+        }
+
+        return null;
+    }
+
+    /** With the pot switched on as late as its meat and the work before it allow. */
+    private function loadedFor(Schedule $dinner, int $sooner, int $mostSteps, Thoroughness $wanted): ?PlannedDay
+    {
+        $order = $this->braise->order;
+        $day = 0 === $sooner ? $this->day : OwnDay::of($order, $this->braise->chosen, $this->day->serve, $sooner);
+        while ($day instanceof DayPlan) {
+            $loading = $this->schedule($this->jobs()->toLoading($day->switchOn), $dinner->placed, $day->switchOn, $mostSteps, $wanted);
+            if (null !== $loading) {
+                $schedule = $dinner->and($loading);
+
+                return new PlannedDay(
+                    $this->braise->onDay($day, $sooner), $day, $schedule, ...$this->moments($day, $schedule->placed),
+                );
             }
+            $day = null !== $order->handling->switchOn ? null : OwnDay::of(
+                $order, $this->braise->chosen, $this->day->serve, $sooner, $day->switchOn->modify('-'.self::STEP_MINUTES.' minutes'),
+            );
         }
 
         return null;
@@ -97,34 +147,42 @@ final readonly class DayCase
     /** By how much the sauce is begun sooner than it must be. */
     private function minutesSooner(Schedule $schedule): int
     {
-        $sauce = $this->day->at(TaskKind::Sauce)->at ?? $this->day->serve;
-        $lift = $schedule->find((new BraiseJobs($this->braise, $this->day))->firstOfFinish())->from ?? $sauce;
-        $minutes = ($sauce->getTimestamp() - $lift->getTimestamp()) / 60;
+        $sauce = $this->sauce();
+        $first = $schedule->find($this->jobs()->firstOfFinish())->from ?? $sauce;
+        $minutes = ($sauce->getTimestamp() - $first->getTimestamp()) / 60;
 
         return max(0, (int) ceil($minutes / self::STEP_MINUTES) * self::STEP_MINUTES);
     }
 
-    public function kitchen(): Kitchen
+    private function sauce(): \DateTimeImmutable
     {
-        return $this->braise->order->kitchen;
+        return $this->day->at(TaskKind::Sauce)->at ?? $this->day->serve;
     }
 
-    public function isPossible(int $mostSteps): bool
+    private function jobs(): BraiseJobs
     {
-        return null !== $this->plan($mostSteps, Thoroughness::Any);
+        return new BraiseJobs($this->braise->order, $this->braise->chosen->work);
     }
 
-    private function schedule(int $mostSteps, int $sooner, Thoroughness $wanted): ?Schedule
+    /** @return list<Job> the sauce, begun sooner by no more than that, and the sides */
+    private function dinner(int $sooner): array
     {
-        $jobs = new BraiseJobs($this->braise, $this->day);
-        [$fixed] = $jobs->fixed($this->pins);
         $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->recipe->serves), $this->sides));
-        $toTheTable = array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides);
 
-        return (new Scheduler($this->kitchen(), $this->braise->order->now, $this->day->serve, [...$fixed, ...$this->reserved]))->schedule(
-            array_map(fn (Job $j): Job => $j->pinnedAt($this->pins[$j->id] ?? null), [...$jobs->movable($sooner), ...$toTheTable]),
-            $mostSteps,
-            $wanted,
+        return [
+            ...$this->jobs()->toThePlate($this->sauce()->modify("-$sooner minutes"), $this->day->serve),
+            ...array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides),
+        ];
+    }
+
+    /**
+     * @param list<Job>    $jobs
+     * @param list<Placed> $beside
+     */
+    private function schedule(array $jobs, array $beside, \DateTimeImmutable $until, int $mostSteps, Thoroughness $wanted): ?Schedule
+    {
+        return (new Scheduler($this->kitchen(), $this->braise->order->now, $until, [...$beside, ...$this->reserved]))->schedule(
+            array_map(fn (Job $j): Job => $j->pinnedAt($this->pins[$j->id] ?? null), $jobs), $mostSteps, $wanted,
         );
     }
 }

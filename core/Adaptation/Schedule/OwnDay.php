@@ -16,14 +16,19 @@ use Pausis\Core\Tenderness\Doneness;
 /** The braise's own day, from the plate back to the switch. */
 final class OwnDay
 {
-    /** @param int $sauceWaits minutes that the sauce stands covered before plating */
-    public static function of(BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $serve, int $sauceWaits = 0): DayPlan|Clash
-    {
+    /**
+     * @param int                     $sauceWaits minutes that the sauce stands covered before plating
+     * @param \DateTimeImmutable|null $noLater    for the pot to be switched on
+     */
+    public static function of(
+        BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $serve, int $sauceWaits = 0, ?\DateTimeImmutable $noLater = null,
+    ): DayPlan|Clash {
         return self::planned(
             $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
             $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
             new BackwardPlan(
-                $order->now, $serve, $order->kitchen->people, $outcome->work->toLoading(), $outcome->work->toThePlate(), $sauceWaits,
+                $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(), $sauceWaits,
+                $noLater,
             ));
     }
 

@@ -88,22 +88,18 @@ final readonly class Planner
         }
         $case = new DayCase($braise, $day, $sides, $pins, self::reserved($others));
         [$planned, $refused] = $this->keepingPins($case);
-        $dayJobs = new BraiseJobs($planned->braise ?? $braise, $planned->day ?? $day);
-        [$fixed, $caught, $unkept] = $dayJobs->fixed($pins);
-        $caught = [...self::taken($planned->day ?? $day, $others), ...$dayJobs->missedEvening(), ...$caught];
-        if (null !== $planned) {
-            $placed = self::inTurn([...$fixed, ...$planned->schedule->placed]);
+        $shown = $planned ?? $case->pinned([])->with([])->plan(self::QUICK_STEPS);
+        [$moments, $caught, $unkept] = null === $shown ? $case->moments($day, []) : [$shown->moments, $shown->caught, $shown->unkept];
+        $placed = self::inTurn([...$moments, ...($shown->schedule->placed ?? [])]);
+        $missed = (new BraiseJobs($braise->order, $braise->chosen->work))->missedEvening(($shown->day ?? $day)->switchOn);
+        $caught = [...self::taken($shown->day ?? $day, $others), ...$missed, ...$caught];
 
-            return new WholeDay(
+        return null === $planned
+            ? new WholeDay($braise, $placed, false, true, $caught, $unkept, $others, $sides)
+            : new WholeDay(
                 $planned->braise->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept],
                 $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes),
             );
-        }
-        $alone = $case->pinned([])->with([])->plan(self::QUICK_STEPS);
-
-        return new WholeDay(
-            $braise, self::inTurn([...$fixed, ...($alone->schedule->placed ?? [])]), false, true, $caught, $unkept, $others, $sides,
-        );
     }
 
     /**

@@ -69,16 +69,73 @@ final class Hands
         return $this->count;
     }
 
-    /** Whether somebody could, were nothing else to be done. */
-    public function couldDo(Job $job, int $start): bool
+    public function count(): int
     {
+        return \count($this->persons);
+    }
+
+    /**
+     * Who may be tried for one job more: of those who come and go alike, and do nothing so far, only the first.
+     *
+     * @param array<int, int> $who person by job
+     *
+     * @return list<int>
+     */
+    public function different(array $who): array
+    {
+        $different = [];
+        foreach ($this->free as $k => $free) {
+            $alike = array_filter(
+                $different, fn (int $d): bool => !\in_array($d, $who, true) && $this->free[$d] === $free && $this->there[$d] === $this->there[$k],
+            );
+            if ([] === $alike || \in_array($k, $who, true)) {
+                $different[] = $k;
+            }
+        }
+
+        return $different;
+    }
+
+    /** The latest start in between at which that person could do it, or anybody where none is named; null where there is none. */
+    public function latest(?int $person, int $earliest, int $latest, int $minutes): ?int
+    {
+        for ($start = $latest; $start >= $earliest; --$start) {
+            if ($this->can($person, $start, $minutes)) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same from the other side; the latest where there is none sooner. */
+    public function earliest(?int $person, int $earliest, int $latest, int $minutes): int
+    {
+        for ($start = $earliest; $start < $latest && !$this->can($person, $start, $minutes);) {
+            ++$start;
+        }
+
+        return $start;
+    }
+
+    private function can(?int $person, int $start, int $minutes): bool
+    {
+        if (null !== $person) {
+            return null !== $this->costOf($person, $start, $minutes);
+        }
         foreach ($this->persons as $k => $_) {
-            if (null !== $this->costOf($k, $start, $job->minutes)) {
+            if (null !== $this->costOf($k, $start, $minutes)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether somebody could, were nothing else to be done. */
+    public function couldDo(Job $job, int $start): bool
+    {
+        return $this->can(null, $start, $job->minutes);
     }
 
     /**

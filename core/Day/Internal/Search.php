@@ -11,42 +11,29 @@ use Pausis\Core\Day\Schedule;
 use Pausis\Core\Day\Thoroughness;
 
 /**
- * Branch and bound over the starts of the jobs of one stretch.
+ * The plan of one stretch in which least waits. Whether there is one is told by Precedences; the cheapest is searched for by
+ * branch and bound over the starts.
  *
- * Time is in minutes; a job ends when the next begins, or starts at a multiple of five minutes. Jobs are taken from the
- * end backwards, each as late as may be first; hands are counted, and shared out among the people once all is placed.
- * What is placed can only cost more, so that a partial plan dearer than the best is dropped. Exact within its limit of
- * steps, and for up to fourteen jobs also in saying that there is no plan; beyond, the best that was found. Hot loops
- * on packed arrays.
+ * Time is in minutes; a job ends when the next begins, or starts at a multiple of five minutes, or of one where there is
+ * no plan otherwise. Jobs are taken from the end backwards, each as late as may be first. What is placed can only cost
+ * more, so that a partial plan dearer than the best is dropped; so is one in which some other job has no place any more.
+ * The cheapest within its limit of steps; beyond, the cheapest that was found.
  */
 final class Search
 {
+    /** Clock times a cook can keep, minutes. */
     private const GRID = 5;
-    /** So many jobs are searched to the end; of more, a share of the steps without any plan is taken for none. */
-    private const EXACT_JOBS = 14;
+    /** So many are enough in all but made-up kitchens. */
+    private const MOST_ORDERS = 2_000;
+    /** So large a share of the steps is spent on finding a plan at such times, before one at any minute is taken. */
     private const BLIND_SHARE = 0.2;
     /** Sharing out the work takes as long as so many steps. */
     private const SHARING_STEPS = 8;
+    /** Of more jobs, whether each of the others still has a place is too much to ask at each step. */
+    private const MOST_LOOKED_AHEAD = 24;
 
+    private readonly Board $board;
     private int $grid = self::GRID;
-    private int $base;
-    private int $first;
-    private int $slots;
-    private Hands $people;
-    /** @var array<int, int> in each minute, still free */
-    private array $hands;
-    /** @var array<int, int> */
-    private array $rings;
-    /** @var array<int, int> */
-    private array $ovens;
-    /** @var list<Job> the last first */
-    private array $jobs = [];
-    /** @var list<int> minute at which each is due at the latest; that of the next job goes before */
-    private array $dues = [];
-    /** @var array<string, list<string>> jobs that must not begin before another is done */
-    private array $followers = [];
-    /** @var array<string, int> start of each job that is placed */
-    private array $starts = [];
     /** @var array<string, int>|null */
     private ?array $best = null;
     /** @var array<string, int> person by job, in the best */
@@ -54,22 +41,13 @@ final class Search
     private float $bestCost = \INF;
     private int $steps = 0;
     private int $mostSteps = 0;
-    private int $mostBlind = 0;
+    private bool $looksAhead = true;
     private Thoroughness $wanted = Thoroughness::Best;
 
     /** @param list<Placed> $reserved */
-    public function __construct(Kitchen $kitchen, private readonly \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved)
+    public function __construct(Kitchen $kitchen, \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved)
     {
-        $this->base = intdiv($from->getTimestamp(), 60 * self::GRID) * 60 * self::GRID;
-        $this->first = (int) ceil(($from->getTimestamp() - $this->base) / 60);
-        $this->slots = max(0, intdiv($until->getTimestamp() - $this->base, 60));
-        $this->people = new Hands($kitchen->people, $from->setTimestamp($this->base), $this->slots, $reserved);
-        $this->hands = $this->people->counted();
-        $this->rings = array_fill(0, $this->slots, $kitchen->rings);
-        $this->ovens = array_fill(0, $this->slots, $kitchen->ovens);
-        foreach ($reserved as $placed) {
-            $this->takeRoom($placed->job, max(0, $this->slot($placed->from)), min($this->slots, $this->slot($placed->to)), -1);
-        }
+        $this->board = new Board($kitchen, $from, $until, $reserved);
     }
 
     /**
@@ -78,107 +56,85 @@ final class Search
      */
     public function place(array $jobs, \DateTimeImmutable $until, int $mostSteps, Thoroughness $wanted = Thoroughness::Best): ?Schedule
     {
-        $this->jobs = $jobs;
-        $this->dues = array_map(fn (Job $j): int => $this->slot($j->by ?? $until), $jobs);
+        $this->board->lay($jobs, $until);
         $this->mostSteps = $mostSteps;
         $this->wanted = $wanted;
-        $this->mostBlind = \count($jobs) <= self::EXACT_JOBS ? $mostSteps : (int) (self::BLIND_SHARE * $mostSteps);
-        foreach ($jobs as $job) {
-            if (null !== $job->after) {
-                $this->followers[$job->after][] = $job->id;
-            }
-        }
-        if ($this->isHopeless(new Demand($jobs, $until, $this->slot(...)))) {
+        $this->looksAhead = \count($jobs) <= self::MOST_LOOKED_AHEAD;
+        if ($this->board->isHopeless($until)) {
             return null;
         }
-        foreach ([self::GRID, 1] as $this->grid) {
-            $this->next(0, 0.0);
-            if (null !== $this->best) {
-                break;
-            }
-            $this->steps = 0;
+        $starts = (new Precedences($this->board, self::MOST_ORDERS))->starts();
+        if (null === $starts) {
+            return null;
         }
+        $this->next(0, 0.0);
         if (null === $this->best) {
-            return null;
+            $this->startFrom($starts);
+            $this->next(0, 0.0);
         }
+
+        return $this->found($jobs);
+    }
+
+    /** @param array<string, int> $starts */
+    private function startFrom(array $starts): void
+    {
+        $cost = 0.0;
+        foreach ($this->board->jobs as $k => $job) {
+            $cost += Board::cost($job, $starts[$job->id], $this->board->window($k)[2]);
+            $this->board->place($job, $starts[$job->id]);
+        }
+        $this->steps = 0;
+        $this->grid = 1;
+        $this->keep($cost);
+        array_map($this->board->lift(...), $this->board->jobs);
+    }
+
+    /** @param list<Job> $jobs */
+    private function found(array $jobs): Schedule
+    {
         $placed = [];
         foreach ($jobs as $job) {
-            $start = $this->best[$job->id];
+            $start = $this->best[$job->id] ?? throw new \LogicException("No start of $job->id.");
             $placed[] = new Placed(
-                $job, $this->at($start), $this->at($start + $job->minutes),
-                $job->hands ? $this->people->person($this->who[$job->id]) : null,
+                $job, $this->board->at($start), $this->board->at($start + $job->minutes),
+                $job->hands ? $this->board->person($this->who[$job->id]) : null,
             );
         }
 
-        return new Schedule($placed, $this->bestCost, $this->steps < $mostSteps);
-    }
-
-    private function isHopeless(Demand $demand): bool
-    {
-        return !$demand->isMet(static fn (Job $j): int => $j->hands ? 1 : 0, $this->hands)
-            || !$demand->isMet(static fn (Job $j): int => $j->rings, $this->rings)
-            || !$demand->isMet(static fn (Job $j): int => $j->ovens, $this->ovens);
+        return new Schedule($placed, $this->bestCost, $this->steps < $this->mostSteps);
     }
 
     private function next(int $k, float $cost): void
     {
-        if ($k === \count($this->jobs)) {
+        if ($k === \count($this->board->jobs)) {
             $this->keep($cost);
 
             return;
         }
-        $job = $this->jobs[$k];
-        [$earliest, $latest, $due] = $this->window($k);
+        $job = $this->board->jobs[$k];
+        [$earliest, $latest, $due] = $this->board->window($k);
         for ($start = $latest; $start >= $earliest; $start = (int) (ceil($start / $this->grid) - 1) * $this->grid) {
-            $waited = $cost + ($due - $job->rests - $job->minutes - $start) * $job->impatience();
+            $waited = $cost + Board::cost($job, $start, $due);
             if ($waited >= $this->bestCost || $this->isEnough()) {
                 return;
             }
-            if ($this->fits($job, $start, $start + $job->minutes)) {
-                $this->take($job, $start, $start + $job->minutes, -1);
-                $this->starts[$job->id] = $start;
-                if ($this->othersFit($k + 1)) {
+            if ($this->board->fits($job, $start)) {
+                $this->board->place($job, $start);
+                if (!$this->looksAhead || $this->othersFit($k + 1)) {
                     $this->next($k + 1, $waited);
                 }
-                unset($this->starts[$job->id]);
-                $this->take($job, $start, $start + $job->minutes, 1);
+                $this->board->lift($job);
             }
         }
-    }
-
-    /** @return array{int, int, int} earliest and latest start of a job whose next is placed, and when what comes of it is wanted */
-    private function window(int $k): array
-    {
-        $job = $this->jobs[$k];
-        $due = null === $job->next ? $this->dues[$k] : $this->starts[$job->next];
-        $latest = min($due - $job->rests, $this->slots);
-        foreach ($this->followers[$job->id] ?? [] as $id) {
-            $latest = min($latest, $this->starts[$id] ?? $latest);
-        }
-        $latest -= $job->minutes;
-        $earliest = max($this->first, $due - $job->minutes - $job->waits, null === $job->notBefore ? 0 : $this->slot($job->notBefore));
-        if (null !== $job->pinned) {
-            $at = $this->slot($job->pinned);
-
-            return [max($at, $earliest), min($at, $latest), $due];
-        }
-
-        return [$earliest, $latest, $due];
     }
 
     /** Whether each of the others by itself still has a place, of those whose next has its own. */
     private function othersFit(int $from): bool
     {
-        for ($k = $from, $count = \count($this->jobs); $k < $count; ++$k) {
-            $job = $this->jobs[$k];
-            if (null !== $job->next && !isset($this->starts[$job->next])) {
-                continue;
-            }
-            [$earliest, $latest] = $this->window($k);
-            for ($start = $latest; $start >= $earliest && !$this->fits($job, $start, $start + $job->minutes); --$start) {
-                continue;
-            }
-            if ($start < $earliest) {
+        for ($k = $from, $count = \count($this->board->jobs); $k < $count; ++$k) {
+            $next = $this->board->jobs[$k]->next;
+            if ((null === $next || isset($this->board->starts[$next])) && null === $this->board->latest($k)) {
                 return false;
             }
         }
@@ -190,58 +146,20 @@ final class Search
     {
         ++$this->steps;
 
-        return null === $this->best
-            ? $this->steps >= $this->mostBlind
-            : Thoroughness::Any === $this->wanted || $this->steps >= $this->mostSteps;
+        return match (true) {
+            null === $this->best => $this->steps >= self::BLIND_SHARE * $this->mostSteps || Thoroughness::Any === $this->wanted,
+            default => $this->steps >= $this->mostSteps || Thoroughness::Any === $this->wanted,
+        };
     }
 
     private function keep(float $cost): void
     {
         $this->steps += self::SHARING_STEPS;
-        $shared = $this->people->share($this->jobs, $this->starts);
+        $shared = $this->board->share();
         if (null !== $shared && $cost + $shared[1] < $this->bestCost) {
-            $this->best = $this->starts;
+            $this->best = $this->board->starts;
             [$this->who, $intrusions] = $shared;
             $this->bestCost = $cost + $intrusions;
         }
-    }
-
-    private function fits(Job $job, int $from, int $to): bool
-    {
-        for ($k = $from; $k < $to; ++$k) {
-            if (($job->hands && $this->hands[$k] < 1) || $this->rings[$k] < $job->rings || $this->ovens[$k] < $job->ovens) {
-                return false;
-            }
-        }
-
-        return !$job->hands || $this->people->couldDo($job, $from);
-    }
-
-    private function take(Job $job, int $from, int $to, int $sign): void
-    {
-        for ($k = $from; $job->hands && $k < $to; ++$k) {
-            $this->hands[$k] += $sign;
-        }
-        $this->takeRoom($job, $from, $to, $sign);
-    }
-
-    private function takeRoom(Job $job, int $from, int $to, int $sign): void
-    {
-        for ($k = $from; $job->rings > 0 && $k < $to; ++$k) {
-            $this->rings[$k] += $sign * $job->rings;
-        }
-        for ($k = $from; $job->ovens > 0 && $k < $to; ++$k) {
-            $this->ovens[$k] += $sign * $job->ovens;
-        }
-    }
-
-    private function slot(\DateTimeImmutable $at): int
-    {
-        return (int) floor(($at->getTimestamp() - $this->base) / 60);
-    }
-
-    private function at(int $slot): \DateTimeImmutable
-    {
-        return $this->from->setTimestamp($this->base + 60 * $slot);
     }
 }

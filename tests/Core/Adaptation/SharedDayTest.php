@@ -79,7 +79,8 @@ final class SharedDayTest extends TestCase
 
     #[TestWith(['cut-vegetables', '21:00', '2026-11-25', null])]
     #[TestWith(['cut-vegetables', '03:00', '2026-11-26', 'nobody'])]
-    #[TestWith(['brown-meat', '05:30', '2026-11-26', 'too-early'])]
+    #[TestWith(['brown-meat', '05:30', '2026-11-26', null])]
+    #[TestWith(['brown-meat', '19:30', '2026-11-25', 'too-early'])]
     #[TestWith(['lift-out', '18:58', '2026-11-26', 'too-late'])]
     #[TestWith(['fork-test', '05:00', '2026-11-26', 'too-early'])]
     #[TestWith(['fork-test', '18:59', '2026-11-26', 'too-late'])]
@@ -233,7 +234,7 @@ final class SharedDayTest extends TestCase
         $braise = Days::braise($kitchen, choice: ProgramChoice::High);
         self::assertInstanceOf(DayPlan::class, $braise->day());
         $on = $braise->day()->switchOn;
-        $taken = new Placed(new Job('other', 'other', [], 120, false, 1), $on->modify('-100 minutes'), $on->modify('+20 minutes'));
+        $taken = new Placed(new Job('other', 'other', [], 260, false, 1), $on->modify('-240 minutes'), $on->modify('+20 minutes'));
         $day = Days::plan($braise, [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])]);
 
         self::assertSame(['braise', 'stove'], Days::clashing($day));

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Adaptation\Schedule;
+
+use Pausis\Core\Adaptation\Evaluate\Work;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Safety\Rules;
+
+/** What has its moment in a day: looks at the meat, what goes in late, a setting that is turned, leftovers. */
+final readonly class Moments
+{
+    private const STEP_MINUTES = 5;
+    /** What goes in late may go in that much sooner, or later by no more than half of what it cooks, minutes. */
+    private const ADDING_SLACK = 30;
+    private const TURNING_MINUTES = 2;
+    private const EATING_MINUTES = 60;
+    private const COOLING_MINUTES = 30;
+    private const FRIDGE_BY_MINUTES = 60 * Rules::LEFTOVER_HOURS;
+
+    /** @param list<Placed> $beside other work of the day, which keeps its hands */
+    public function __construct(private People $people, private Work $work, private DayPlan $day, private array $beside)
+    {
+    }
+
+    /**
+     * Each at its own moment, or the nearest within its limits at which somebody has nothing else to do.
+     *
+     * @param array<string, \DateTimeImmutable> $pins when the cook wants some of them to begin, by job
+     *
+     * @return array{list<Placed>, list<Caught>, array<string, string>} placed; what nobody is there for; pins that can't be kept and why
+     */
+    public function placed(array $pins): array
+    {
+        $placed = $caught = $refused = [];
+        foreach ($this->all() as [$job, $at, $earliest, $latest, $food]) {
+            $pin = $pins[$job->id] ?? null;
+            $why = match (true) {
+                null === $pin => null,
+                $pin < $earliest => 'too-early',
+                $pin > $latest => 'too-late',
+                null === $this->people->who($pin, self::after($pin, $job->minutes)) => 'nobody',
+                null === $this->who($job, $pin, $placed) => 'hands',
+                default => null,
+            };
+            if (null !== $why) {
+                $refused[$job->id] = $why;
+            }
+            [$from, $who] = null === $pin || null !== $why
+                ? $this->clear($job, $at, $earliest, $latest, $placed)
+                : [$pin, $this->who($job, $pin, $placed)];
+            if (null === $who) {
+                $caught[] = new Caught(
+                    $job->code, $food, $from, str_starts_with($job->id, 'add-') ? substr($job->id, 4) : '',
+                    null !== $this->people->who($from, self::after($from, $job->minutes)),
+                );
+            } else {
+                $placed[] = new Placed($job->pinnedAt(null === $why ? $pin : null), $from, self::after($from, $job->minutes), $who);
+            }
+        }
+
+        return [$placed, $caught, $refused];
+    }
+
+    /**
+     * @param list<Placed> $placed
+     *
+     * @return array{\DateTimeImmutable, Person|null}
+     */
+    private function clear(
+        Job $job, \DateTimeImmutable $at, \DateTimeImmutable $earliest, \DateTimeImmutable $latest, array $placed,
+    ): array {
+        for ($later = $at; $later <= $latest; $later = self::after($later, self::STEP_MINUTES)) {
+            $who = $this->who($job, $later, $placed);
+            if (null !== $who) {
+                return [$later, $who];
+            }
+        }
+        for ($sooner = $at; $sooner >= $earliest; $sooner = self::after($sooner, -self::STEP_MINUTES)) {
+            $who = $this->who($job, $sooner, $placed);
+            if (null !== $who) {
+                return [$sooner, $who];
+            }
+        }
+
+        return [$at, null];
+    }
+
+    /**
+     * The first who is there and has nothing else to do.
+     *
+     * @param list<Placed> $placed
+     */
+    private function who(Job $job, \DateTimeImmutable $from, array $placed): ?Person
+    {
+        $to = self::after($from, $job->minutes);
+        $meanwhile = array_filter(
+            [...$this->beside, ...$placed], static fn (Placed $p): bool => $p->job->hands && $p->from < $to && $from < $p->to,
+        );
+        $engaged = array_map(static fn (Placed $p): string => $p->person->id ?? '', $meanwhile);
+        foreach ($this->people->persons as $person) {
+            if (!\in_array($person->id, $engaged, true) && $person->presence->isFree($from, $to)) {
+                return $person;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Job, \DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable, string}> job, when, earliest, latest, what of */
+    private function all(): array
+    {
+        $moments = [];
+        $sauce = $this->day->at(TaskKind::Sauce)->at ?? $this->day->serve;
+        foreach ($this->day->tasks as $task) {
+            if (TaskKind::SettingChange === $task->kind && 0 === $task->variables['byItself']) {
+                $moments[] = [
+                    new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at,
+                    (string) $task->variables['setting'],
+                ];
+            }
+        }
+        foreach ($this->work->in(Stage::During) as $chore) {
+            if (BraiseJobs::FORK_TEST === $chore->id) {
+                $test = $this->day->at(TaskKind::ForkTest);
+                array_push($moments, ...(null === $test ? [] : [
+                    [BraiseJobs::job($chore), $test->at, $test->at, self::after($sauce, -$test->minutes), ''],
+                ]));
+                continue;
+            }
+            $at = self::down(null === $chore->atHour ? self::after($sauce, -(int) round((float) $chore->beforeEnd)) : self::after(
+                $this->day->switchOn, (int) round(60 * $chore->atHour),
+            ));
+            $moments[] = [
+                BraiseJobs::job($chore), $at, self::after($at, -self::ADDING_SLACK),
+                min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce),
+                (string) ($chore->variables['food'] ?? ''),
+            ];
+        }
+
+        return [...$moments, ...$this->leftovers()];
+    }
+
+    /** @return list<array{Job, \DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable, string}> */
+    private function leftovers(): array
+    {
+        $jobs = array_map(BraiseJobs::job(...), $this->work->in(Stage::Later));
+        if (2 !== \count($jobs)) {
+            return [];
+        }
+        [$portion, $fridge] = $jobs;
+        $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - $fridge->minutes);
+        $latest = self::after($cooled, -self::COOLING_MINUTES);
+        $at = $this->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), $portion->minutes, $latest) ?? $latest;
+        $into = $this->people->firstFree(self::after($at, $portion->minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled) ?? $cooled;
+
+        return [
+            [$portion, $at, $this->day->serve, $latest, ''],
+            [$fridge, $into, self::after($this->day->serve, self::COOLING_MINUTES), $cooled, ''],
+        ];
+    }
+
+    private static function after(\DateTimeImmutable $at, int $minutes): \DateTimeImmutable
+    {
+        return $at->setTimestamp($at->getTimestamp() + 60 * $minutes);
+    }
+
+    private static function down(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return $at->setTimestamp(intdiv($at->getTimestamp(), 300) * 300);
+    }
+}
