@@ -13,7 +13,6 @@ use Pausis\Core\Adaptation\Change\AtLevel;
 use Pausis\Core\Adaptation\Change\Change;
 use Pausis\Core\Adaptation\Change\CutInto;
 use Pausis\Core\Adaptation\Change\Delayed;
-use Pausis\Core\Adaptation\Change\EveningWork;
 use Pausis\Core\Adaptation\Change\InCooker;
 use Pausis\Core\Adaptation\Change\LessMeat;
 use Pausis\Core\Adaptation\Change\OtherSides;
@@ -96,7 +95,6 @@ final readonly class DraftPatch
             $change instanceof Delayed => ['handling' => [
                 'effort' => Effort::Cold->value, 'hotLiquid' => false, 'warmInsert' => false, 'delay' => "$change->hours h",
             ]],
-            $change instanceof EveningWork => ['handling' => ['nightBefore' => true, 'mixBefore' => true]],
             $change instanceof WithoutOwnStart => ['handling' => ['start' => '']],
             $change instanceof OtherSides => self::sides($draft, $change),
             default => throw new \LogicException('No field of a draft for '.$change::class),

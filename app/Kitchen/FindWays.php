@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
+use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Store\CookerRecord;
 use Pausis\App\Store\Cookers;
 use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Change\Change;
 use Pausis\Core\Adaptation\Change\InCooker;
 use Pausis\Core\Adaptation\Explain\BraiseWays;
 use Pausis\Core\Adaptation\Explain\DayWays;
@@ -27,11 +30,10 @@ final readonly class FindWays
     public function of(string $id, WorkedBraise $worked): array
     {
         $braise = $worked->adapted;
-        if (null === $braise || null !== $worked->whole && $worked->whole->possible) {
+        if (null === $braise || true === $worked->whole?->possible && null === $braise->forbidden()) {
             return [];
         }
-        $whole = $worked->whole;
-        $case = $whole?->asCase();
+        $case = null === $braise->forbidden() ? $worked->whole?->asCase() : null;
         $ways = null === $case
             ? (new BraiseWays($this->adapt->evaluation))->out($braise, $this->otherCookers($worked))
             : (new DayWays($this->sides))->out($case);
@@ -39,23 +41,40 @@ final readonly class FindWays
         return array_values(array_filter(array_map(fn (WayOut $way): ?FoundWay => $this->taken($id, $worked, $way), $ways)));
     }
 
-    /** Null where the draft with it has no plan after all. */
-    public function taken(string $id, WorkedBraise $worked, WayOut $way): ?FoundWay
+    /** Null where the draft with it has no plan after all, not even with what the kitchen needs besides. */
+    private function taken(string $id, WorkedBraise $worked, WayOut $way): ?FoundWay
     {
-        $braise = $worked->adapted;
-        if (null === $braise) {
-            return null;
-        }
         if ([] === $way->changes) {
             return new FoundWay($way, [], $way->serve);
         }
-        $patch = $this->patches->of($worked->draft, $braise->order, $way->changes);
-        $changed = $this->plan->work($id, $this->drafts->fromArray(DraftPatch::applied($this->drafts->toArray($worked->draft), $patch)));
-        $day = $changed->adapted?->day();
+        [$patch, $changed] = $this->changed($id, $worked->draft, $worked->braise()->order, $way->changes);
+        if (null === $changed->adapted || null !== $changed->adapted->forbidden() || !$changed->adapted->day() instanceof DayPlan) {
+            return null;
+        }
+        if (true === $changed->whole?->possible) {
+            return new FoundWay($way, $patch, $changed->braise()->order->serveAt);
+        }
+        $case = $changed->whole?->asCase();
+        foreach (null === $case ? [] : (new DayWays($this->sides))->out($case) as $also) {
+            [$more, $both] = $this->changed($id, $changed->draft, $changed->adapted->order, $also->changes);
+            if ([] !== $also->changes && true === $both->whole?->possible && null === $both->braise()->forbidden()) {
+                return new FoundWay($way, [...$patch, ...$more], $both->braise()->order->serveAt, $also);
+            }
+        }
 
-        return null !== $changed->adapted && $day instanceof DayPlan && null === $changed->adapted->forbidden()
-            ? new FoundWay($way, $patch, $day->serve)
-            : null;
+        return null;
+    }
+
+    /**
+     * @param list<Change> $changes
+     *
+     * @return array{array<string, mixed>, WorkedBraise} patch of the draft, and what follows from it
+     */
+    private function changed(string $id, BraiseDraft $draft, BraiseOrder $order, array $changes): array
+    {
+        $patch = $this->patches->of($draft, $order, $changes);
+
+        return [$patch, $this->plan->work($id, $this->drafts->fromArray(DraftPatch::applied($this->drafts->toArray($draft), $patch)))];
     }
 
     /** @return list<InCooker> */

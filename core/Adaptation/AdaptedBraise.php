@@ -128,8 +128,14 @@ final readonly class AdaptedBraise
 
     public function in(Kitchen $kitchen): self
     {
+        return $this->ordered($this->order->cookedIn($kitchen));
+    }
+
+    /** For an order that changes nothing of what was worked out. */
+    public function ordered(BraiseOrder $order): self
+    {
         return new self(
-            $this->order->cookedIn($kitchen), $this->outcomes, $this->chosen, $this->days, $this->findings, $this->remedies,
+            $order, $this->outcomes, $this->chosen, $this->days, $this->findings, $this->remedies,
             $this->sauceWaits, $this->turn,
         );
     }

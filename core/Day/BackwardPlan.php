@@ -74,11 +74,23 @@ final class BackwardPlan
             );
         }
         $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
+        $latest = $this->latestStart($sauce, $ready);
+        [$after, $before] = $this->nearestDinners($ready, $longest);
 
-        return new Clash($found, ['latestStart' => $this->latestStart($sauce, $ready), 'minutes' => $this->before, 'sauce' => $sauce],
+        return new Clash(
+            $found, ['latestStart' => $latest, 'minutes' => $this->before, 'sauce' => $sauce],
             ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up(
                 $this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP,
-            ) : $this->nearestDinner($ready, $longest));
+            ) : $after,
+            $before,
+            match ($found) {
+                ClashReason::AwayAtTheEnd => $this->people->hindrance($sauce, $this->serve),
+                ClashReason::NoTimeToLoad => $this->people->hindrance(
+                    $this->minutesFrom($switchOn ?? $latest, -$this->before), $switchOn ?? $latest,
+                ),
+                default => null,
+            },
+        );
     }
 
     /** A start that the cook has set: kept, or what is wrong with it. */
@@ -211,23 +223,30 @@ final class BackwardPlan
             null !== $past->earliest && $this->hoursFrom($on, $past->earliest) < $sauce);
     }
 
-    /** The nearest dinner that works, in quarter hours: after the one that is wanted, else before it. */
-    private function nearestDinner(Window $ready, float $longest): ?\DateTimeImmutable
+    /**
+     * @return array{\DateTimeImmutable|null, \DateTimeImmutable|null} the nearest that work after the one that is wanted and before it, in
+     *                                                                 quarter hours
+     */
+    private function nearestDinners(Window $ready, float $longest): array
     {
         $soonest = $this->up(
-            $this->hoursFrom($this->minutesFrom($this->now, $this->before + $this->finish), (float) $ready->latest), self::DINNER_STEP,
+            $this->hoursFrom($this->minutesFrom($this->now, $this->finish), (float) $ready->latest), self::DINNER_STEP,
         );
-        $until = max($soonest, $this->serve)->modify('+'.self::HORIZON_DAYS.' days');
         $after = max($soonest, $this->up($this->minutesFrom($this->serve, 1), self::DINNER_STEP));
-        for ($serve = $after; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
-            if ($this->isMeal($serve, $ready, $longest)) {
-                return $serve;
-            }
-        }
-        $serve = $this->minutesFrom($this->serve, -1)->setTimestamp(
-            intdiv($this->serve->getTimestamp() - 1, self::DINNER_STEP) * self::DINNER_STEP,
-        );
-        for (; $serve >= $soonest; $serve = $serve->setTimestamp($serve->getTimestamp() - self::DINNER_STEP)) {
+        $before = $this->serve->setTimestamp(intdiv($this->serve->getTimestamp() - 1, self::DINNER_STEP) * self::DINNER_STEP);
+
+        return [
+            $this->nearestDinner($after, self::DINNER_STEP, $after->modify('+'.self::HORIZON_DAYS.' days'), $ready, $longest),
+            $this->nearestDinner(
+                $before, -self::DINNER_STEP, max($soonest, $before->modify('-'.self::HORIZON_DAYS.' days')), $ready, $longest,
+            ),
+        ];
+    }
+
+    private function nearestDinner(
+        \DateTimeImmutable $serve, int $step, \DateTimeImmutable $until, Window $ready, float $longest,
+    ): ?\DateTimeImmutable {
+        for (; $step > 0 ? $serve <= $until : $serve >= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + $step)) {
             if ($this->isMeal($serve, $ready, $longest)) {
                 return $serve;
             }

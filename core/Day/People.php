@@ -26,6 +26,13 @@ final readonly class People
         return new self(array_map(static fn (Person $p): Person => new Person($p->id, $p->name, $p->presence->always()), $this->persons));
     }
 
+    public function neverBusy(): self
+    {
+        return new self(array_map(
+            static fn (Person $p): Person => new Person($p->id, $p->name, $p->presence->neverBusy()), $this->persons,
+        ));
+    }
+
     /** So many more, who are never away. */
     public function andHelpers(int $count): self
     {
@@ -58,6 +65,21 @@ final readonly class People
         }
 
         return null;
+    }
+
+    /** What keeps the only cook, or each of several, from a job of that time; null where one of them can do it. */
+    public function hindrance(\DateTimeImmutable $from, \DateTimeImmutable $to): ?Hindrance
+    {
+        $all = [];
+        foreach ($this->persons as $person) {
+            $one = $person->presence->hindrance($from, $to);
+            if (null === $one) {
+                return null;
+            }
+            $all[] = $one;
+        }
+
+        return 1 === \count($all) ? $all[0] : new Hindrance($all[0]->where, null);
     }
 
     /** Whether somebody is free all the time, one after the other if need be. */

@@ -46,6 +46,12 @@ final readonly class Presence
         return new self($kept[Whereabouts::Away->value], $bedtime, $rises, $kept[Whereabouts::Busy->value], $from->getTimezone());
     }
 
+    /** The same, but never busy. */
+    public function neverBusy(): self
+    {
+        return new self($this->away, $this->bedtime, $this->rises, [], $this->zone);
+    }
+
     /** The same nights, but never away or busy. */
     public function always(): self
     {
@@ -76,6 +82,24 @@ final readonly class Presence
             : $time >= $this->bedtime && $time < $this->rises;
 
         return $inBed || ($time < $this->bedtime ? $from : $from->modify('+1 day'))->modify($this->bedtime) < $to;
+    }
+
+    /** The first of what keeps them from a job of that time; null where they can do it. */
+    public function hindrance(\DateTimeImmutable $from, \DateTimeImmutable $to): ?Hindrance
+    {
+        $quick = $to->getTimestamp() - $from->getTimestamp() <= 60 * self::QUICK_MINUTES;
+        $first = null;
+        foreach ([
+            [$this->away, Whereabouts::Away], [$this->nights($from, $to), null], [$quick ? [] : $this->busy, Whereabouts::Busy],
+        ] as [$intervals, $where]) {
+            foreach ($intervals as $interval) {
+                if ($interval->overlaps($from, $to) && (null === $first || $interval->from < $first->interval?->from)) {
+                    $first = new Hindrance($where, $interval);
+                }
+            }
+        }
+
+        return $first;
     }
 
     /**

@@ -40,15 +40,15 @@ final class DayApiTest extends ApiTestCase
         self::assertIsArray($none);
         self::assertSame('This can’t all be done: browning and the sauce, so few rings, or the oven.', self::text($none, 'clash'));
         $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'revision' => 1]);
-        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['mash', 'steamed-greens', 'green-beans']];
+        $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['boiled-potatoes', 'rice', 'steamed-greens']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');
         self::assertIsArray($day);
 
         self::assertStringContainsString('rings', self::text($day, 'clash'));
         /** @var array<string, array<string, mixed>> $ways */
         $ways = array_column((array) $this->call('POST', '/api/braises/ways', $draft)['ways'], 'change', 'code');
-        self::assertArrayHasKey('serve-later', $ways);
-        $taken = $this->call('POST', '/api/braises/preview', [...$draft, ...$ways['serve-later']]);
+        self::assertArrayHasKey('instead-side', $ways);
+        $taken = $this->call('POST', '/api/braises/preview', [...$draft, ...$ways['instead-side']]);
         self::assertSame('', self::text($taken, 'adaptation.wholeDay.clash'));
 
         $problem = $this->call('PUT', '/api/house', [...$house, 'rings' => 'many', 'revision' => 2], 422);
@@ -174,7 +174,7 @@ final class DayApiTest extends ApiTestCase
 
     public function testATimeThatCantBeKeptIsSaidAtItsJobAndKeptInTheDraft(): void
     {
-        $pins = [['job' => 'mash-0', 'at' => '2026-11-26T17:30'], ['job' => 'brown-meat', 'at' => '2026-11-26T06:20']];
+        $pins = [['job' => 'mash-0', 'at' => '2026-11-26T17:30'], ['job' => 'brown-meat', 'at' => '2026-11-25T19:20']];
         $answer = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'sides' => ['mash'], 'pins' => $pins]);
         /** @var array<string, array{from: string, pinned: bool, refused: string}> $jobs */
         $jobs = array_column((array) self::in($answer, 'adaptation.wholeDay.jobs'), null, 'id');

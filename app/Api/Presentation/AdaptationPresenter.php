@@ -189,11 +189,26 @@ final readonly class AdaptationPresenter
         }
         $minutes = $clash->variables['minutes'] ?? 0;
         $text = $this->wording->say(
-            'verdict.'.$clash->reason->value, $measures, [...$variables, 'minutes' => \is_float($minutes) ? $minutes : 0],
+            'verdict.'.$clash->reason->value, $measures,
+            [...$variables, ...self::hindrance($clash, $serve, $measures), 'minutes' => \is_float($minutes) ? $minutes : 0],
         );
 
-        return null === $clash->serveFrom ? $text
-            : $text.' '.$this->wording->say('verdict.serve-from', $measures, ['serve' => $measures->clock($clash->serveFrom, $serve)]);
+        $nearest = $clash->serveFrom ?? $clash->serveBefore;
+
+        return null === $nearest ? $text
+            : $text.' '.$this->wording->say('verdict.serve-from', $measures, ['serve' => $measures->clock($nearest, $serve)]);
+    }
+
+    /** @return array{why: string, from: string, until: string} */
+    private static function hindrance(Clash $clash, \DateTimeImmutable $serve, Measures $measures): array
+    {
+        $of = $clash->hindrance?->interval;
+
+        return [
+            'why' => null === $of ? 'nobody' : $clash->hindrance->where->value ?? 'asleep',
+            'from' => null === $of ? '' : $measures->clock($of->from, $serve),
+            'until' => null === $of ? '' : $measures->clock($of->to, $serve),
+        ];
     }
 
     /** The most serious. */

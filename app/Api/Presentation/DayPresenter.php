@@ -142,7 +142,11 @@ final readonly class DayPresenter
         $what = 'turn-setting' === $caught->code ? $this->wording->label('setting', $caught->what) : $caught->what;
 
         return $this->wording->say(
-            "caught.$caught->code", $measures, ['what' => $what, 'at' => null === $caught->at ? '' : $measures->clock($caught->at, $serve)],
+            "caught.$caught->code", $measures,
+            [
+                'what' => $what, 'busy' => $caught->busy ? 'yes' : 'no',
+                'at' => null === $caught->at ? '' : $measures->clock($caught->at, $serve),
+            ],
         );
     }
 

@@ -23,17 +23,26 @@ final readonly class WayPresenter
     public function found(FoundWay $found, \DateTimeImmutable $now, Measures $measures): WayView
     {
         $serve = $found->serve?->setTimezone($now->getTimezone());
-        $variables = $found->way->variables;
-        if (isset($variables['setting'])) {
-            $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
-        }
         $at = null === $serve ? '' : $measures->day($serve).', '.$measures->clock($serve);
+        $text = $this->text($found->way, $at, $measures);
 
         return new WayView(
             $found->way->code,
-            $this->wording->say('way.'.$found->way->code, $measures, ['setting' => '', 'side' => '', ...$variables, 'serve' => $at]),
+            null === $found->also ? $text : $this->wording->say(
+                'way.both', $measures, ['one' => $text, 'other' => lcfirst($this->text($found->also, $at, $measures))],
+            ),
             $found->patch, $at,
         );
+    }
+
+    private function text(WayOut $way, string $serve, Measures $measures): string
+    {
+        $setting = (string) ($way->variables['setting'] ?? '');
+
+        return $this->wording->say("way.$way->code", $measures, [
+            'side' => '', ...$way->variables, 'setting' => '' === $setting ? 'none' : $this->wording->label('setting', $setting),
+            'serve' => $serve,
+        ]);
     }
 
     /** What takes a worry away, of which the core has seen that it does. */

@@ -17,6 +17,7 @@ use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\PreparedAhead;
+use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
@@ -160,17 +161,18 @@ final class BraiseFindings
         return $finding;
     }
 
-    /** The first way out that a run of the model confirms: another setting, or the joint cut up. */
+    /** The first way out that the model and the day confirm: another setting, or the joint cut up. */
     private function withRemedy(AdaptedBraise $braise, Finding $finding): Finding
     {
         foreach ($braise->outcomes as $outcome) {
-            if (null === $outcome->unsafe) {
+            if ($braise->works($outcome)) {
                 return $this->remedied($finding, 'setting-'.$outcome->choice->value, new RunOn($outcome->choice));
             }
         }
         foreach ([2, 4] as $parts) {
             $cut = new CutInto($parts);
-            if (null === $this->evaluation->outcome($cut->of($braise->order), ProgramChoice::High)->unsafe) {
+            $smaller = $this->evaluation->outcome($cut->of($braise->order), ProgramChoice::High);
+            if (null === $smaller->unsafe && OwnDay::of($cut->of($braise->order), $smaller, $braise->order->serveAt) instanceof DayPlan) {
                 return $this->remedied($finding, "cut-in-$parts", $cut, new RunOn(ProgramChoice::High));
             }
         }

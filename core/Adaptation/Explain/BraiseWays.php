@@ -9,7 +9,6 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Change\AsSure;
 use Pausis\Core\Adaptation\Change\CutInto;
 use Pausis\Core\Adaptation\Change\Delayed;
-use Pausis\Core\Adaptation\Change\EveningWork;
 use Pausis\Core\Adaptation\Change\InCooker;
 use Pausis\Core\Adaptation\Change\LessMeat;
 use Pausis\Core\Adaptation\Change\RunOn;
@@ -45,31 +44,60 @@ final readonly class BraiseWays
      */
     public function out(AdaptedBraise $braise, array $cookers = []): array
     {
-        $clash = $braise->day();
-        if (!$clash instanceof Clash) {
+        if ($braise->day() instanceof DayPlan && null === $braise->forbidden()) {
             return [];
         }
+        $dinners = $this->otherDinners($braise);
         $ways = array_values(array_filter([
             $this->ownStart($braise), $this->setting($braise), $this->highThenLow($braise), $this->lessSure($braise), $this->cut($braise),
-            ...$this->otherHandling($braise),
-            $this->otherCooker($braise, $cookers), $this->lessMeat($braise), $this->dayBefore($braise),
+            $this->delayed($braise), $this->otherCooker($braise, $cookers), $this->lessMeat($braise), $this->dayBefore($braise),
         ]));
-        $ways = \array_slice($ways, 0, null === $clash->serveFrom ? self::MOST_WAYS : self::MOST_WAYS - 1);
 
-        return null === $clash->serveFrom
-            ? $ways
-            : [...$ways, new WayOut('serve-from', [new ServeAt($clash->serveFrom)], $clash->serveFrom)];
+        return [...\array_slice($ways, 0, self::MOST_WAYS - \count($dinners)), ...$dinners];
+    }
+
+    /** @return list<WayOut> the nearest after the one that is wanted, and before it, on a setting that is safe */
+    private function otherDinners(AdaptedBraise $braise): array
+    {
+        $after = $before = null;
+        foreach ($braise->outcomes as $outcome) {
+            $clash = $braise->days[$outcome->choice->value];
+            if (null !== $outcome->unsafe || !$clash instanceof Clash) {
+                continue;
+            }
+            if (null !== $clash->serveFrom && (null === $after || $clash->serveFrom < $after[0])) {
+                $after = [$clash->serveFrom, $outcome->choice];
+            }
+            if (null !== $clash->serveBefore && (null === $before || $clash->serveBefore > $before[0])) {
+                $before = [$clash->serveBefore, $outcome->choice];
+            }
+        }
+        $ways = [];
+        foreach (array_filter([$after, $before]) as [$serve, $choice]) {
+            $ways[] = new WayOut(
+                'serve-from', [new ServeAt($serve), ...($choice === $braise->chosen->choice ? [] : [new RunOn($choice)])], $serve,
+                ['setting' => $choice === $braise->chosen->choice ? '' : $choice->value],
+            );
+        }
+
+        return $ways;
     }
 
     private function ownStart(AdaptedBraise $braise): ?WayOut
     {
         $way = new WayOut('own-start', [new WithoutOwnStart()]);
 
-        return null !== $braise->order->handling->switchOn && null === $braise->chosen->unsafe && $this->fits(
-            $way->of($braise->order), $braise->chosen,
-        )
-            ? $way
-            : null;
+        foreach (null === $braise->order->handling->switchOn ? [] : [$braise->chosen, ...$braise->outcomes] as $outcome) {
+            if (null === $outcome->unsafe && $this->fits($way->of($braise->order), $outcome)) {
+                return $outcome === $braise->chosen
+                    ? $way
+                    : new WayOut(
+                        'own-start-on', [...$way->changes, new RunOn($outcome->choice)], null, ['setting' => $outcome->choice->value],
+                    );
+            }
+        }
+
+        return null;
     }
 
     private function setting(AdaptedBraise $braise): ?WayOut
@@ -117,28 +145,17 @@ final readonly class BraiseWays
         return null;
     }
 
-    /**
-     * Where there is no time to load: what can be done the evening before, or a timer that starts the pot later.
-     *
-     * @return list<WayOut>
-     */
-    private function otherHandling(AdaptedBraise $braise): array
+    /** A timer that starts it later, where there is no time to load. */
+    private function delayed(AdaptedBraise $braise): ?WayOut
     {
-        $evening = new WayOut('evening-work', [new EveningWork()]);
-        $changed = $evening->of($braise->order);
-        if (null === $braise->chosen->unsafe && !$braise->order->handling->cutsTheNightBefore && $this->fits(
-            $changed, $this->evaluation->outcome($changed, $braise->chosen->choice),
-        )) {
-            return [$evening];
-        }
         foreach (0.0 === $braise->order->handling->delayHours ? self::DELAYS : [] as $hours) {
             $way = new WayOut('delay', [new Delayed($hours)], null, ['hours' => $hours]);
             if ($this->works($way->of($braise->order), $braise->chosen->choice, $braise->chosen)) {
-                return [$way];
+                return $way;
             }
         }
 
-        return [];
+        return null;
     }
 
     /** @param list<InCooker> $cookers */

@@ -7,6 +7,7 @@ namespace Pausis\Core\Adaptation\Explain;
 use Pausis\Core\Adaptation\Change\OtherSides;
 use Pausis\Core\Adaptation\Change\RunOn;
 use Pausis\Core\Adaptation\Change\ServeAt;
+use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\Schedule\DayCase;
 use Pausis\Core\Adaptation\Schedule\Planner;
 use Pausis\Core\Day\Kitchen;
@@ -18,7 +19,7 @@ final readonly class DayWays
 {
     private const MOST_LATER_MINUTES = 90;
     private const LATER_STEP = 15;
-    private const MOST_WAYS = 4;
+    private const MOST_WAYS = 5;
     private const MOST_HELPERS = 3;
     private const EASY_SIDE = 'warm-loaf';
 
@@ -30,7 +31,7 @@ final readonly class DayWays
     /**
      * The wishes without any of which it would work, one by one left out as long as it stays impossible.
      *
-     * @return list<string> braise where its own work can't be done, side:ID, away, hands, stove
+     * @return list<string> braise where its own work can't be done, side:ID, own-start, busy, away, hands, stove
      */
     public function clashing(DayCase $case): array
     {
@@ -42,7 +43,13 @@ final readonly class DayWays
             }
         }
         $wishes = [] === $kept->sides ? ['braise'] : array_map(static fn (Side $s): string => "side:$s->id", $kept->sides);
-        if ($kept->in($case->kitchen()->with($case->kitchen()->people->always()))->isPossible($this->steps)) {
+        $people = $case->kitchen()->people;
+        if (true === $kept->withoutOwnStart()?->isPossible($this->steps)) {
+            $wishes[] = 'own-start';
+        }
+        if ($kept->in($case->kitchen()->with($people->neverBusy()))->isPossible($this->steps)) {
+            $wishes[] = 'busy';
+        } elseif ($kept->in($case->kitchen()->with($people->always()))->isPossible($this->steps)) {
             $wishes[] = 'away';
         }
         if ($kept->in($this->helped($case->kitchen(), self::MOST_HELPERS))->isPossible($this->steps)) {
@@ -57,7 +64,7 @@ final readonly class DayWays
     /** @return list<WayOut> */
     public function out(DayCase $case): array
     {
-        $ways = [];
+        $ways = true === $case->withoutOwnStart()?->isPossible($this->steps) ? [new WayOut('own-start', [new WithoutOwnStart()])] : [];
         foreach ($case->braise->outcomes as $outcome) {
             if ($outcome->choice !== $case->braise->chosen->choice
                 && true === $case->running($outcome->choice)?->isPossible($this->steps)) {

@@ -14,7 +14,8 @@ final readonly class Caught
      * @param string                  $food id of what would go in
      * @param bool                    $busy whether somebody is there, but at something else
      */
-    public function __construct(public string $code, public string $what, public ?\DateTimeImmutable $at, public string $food = '', public bool $busy = false)
-    {
+    public function __construct(
+        public string $code, public string $what, public ?\DateTimeImmutable $at, public string $food = '', public bool $busy = false,
+    ) {
     }
 }

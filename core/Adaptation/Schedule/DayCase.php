@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Schedule;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
@@ -66,6 +67,19 @@ final readonly class DayCase
         return null !== $braise && $day instanceof DayPlan ? new self($braise, $day, $this->sides, $this->pins, $this->reserved) : null;
     }
 
+    /** Switched on when the plan says; null where it is, or the pot is on. */
+    public function withoutOwnStart(): ?self
+    {
+        $handling = $this->braise->order->handling;
+        if (null === $handling->switchOn || $handling->isOn) {
+            return null;
+        }
+        $braise = $this->braise->ordered((new WithoutOwnStart())->of($this->braise->order));
+        $day = OwnDay::of($braise->order, $braise->chosen, $this->day->serve);
+
+        return $day instanceof DayPlan ? new self($braise, $day, $this->sides, $this->pins, $this->reserved) : null;
+    }
+
     /** With another dinner; null where the braise can't be ready for it. */
     public function serving(\DateTimeImmutable $serve): ?self
     {
@@ -101,7 +115,9 @@ final readonly class DayCase
      */
     public function moments(DayPlan $day, array $beside): array
     {
-        return (new Moments($this->kitchen()->people, $this->braise->chosen->work, $day, [...$this->reserved, ...$beside]))->placed($this->pins);
+        return (new Moments(
+            $this->kitchen()->people, $this->braise->chosen->work, $day, [...$this->reserved, ...$beside],
+        ))->placed($this->pins);
     }
 
     /** @param list<Placed> $moments that keep their time */

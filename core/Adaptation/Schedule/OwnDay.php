@@ -27,7 +27,8 @@ final class OwnDay
             $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
             $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
             new BackwardPlan(
-                $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(), $sauceWaits,
+                $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(),
+                $sauceWaits,
                 $noLater,
             ));
     }

@@ -46,8 +46,9 @@ final class Board
     private array $lengths = [];
 
     /** @param list<Placed> $reserved */
-    public function __construct(public readonly Kitchen $kitchen, private readonly \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved)
-    {
+    public function __construct(
+        public readonly Kitchen $kitchen, private readonly \DateTimeImmutable $from, \DateTimeImmutable $until, array $reserved,
+    ) {
         $this->base = intdiv($from->getTimestamp(), 60 * self::ROUND) * 60 * self::ROUND;
         $this->first = (int) ceil(($from->getTimestamp() - $this->base) / 60);
         $this->minutes = max(0, intdiv($until->getTimestamp() - $this->base, 60));
@@ -184,7 +185,9 @@ final class Board
         $this->take($job, $start, $start + $job->minutes, 1);
     }
 
-    /** @return array{array<string, int>, float}|null person by job, and what calling them from something else costs; null where it can't be */
+    /**
+     * @return array{array<string, int>, float}|null person by job, and what calling them from something else costs; null where it can't be
+     */
     public function share(): ?array
     {
         return $this->people->share($this->jobs, $this->starts);

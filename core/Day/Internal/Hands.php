@@ -86,7 +86,8 @@ final class Hands
         $different = [];
         foreach ($this->free as $k => $free) {
             $alike = array_filter(
-                $different, fn (int $d): bool => !\in_array($d, $who, true) && $this->free[$d] === $free && $this->there[$d] === $this->there[$k],
+                $different,
+                fn (int $d): bool => !\in_array($d, $who, true) && $this->free[$d] === $free && $this->there[$d] === $this->there[$k],
             );
             if ([] === $alike || \in_array($k, $who, true)) {
                 $different[] = $k;

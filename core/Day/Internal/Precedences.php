@@ -74,7 +74,9 @@ final class Precedences
         return $this->steps < $this->mostSteps;
     }
 
-    /** @return list<int>|null the most by which the start in the column may be after that in the row; null where they contradict each other */
+    /**
+     * @return list<int>|null the most by which the start in the column may be after that in the row; null where they contradict each other
+     */
     private function bounds(): ?array
     {
         $bounds = array_map(

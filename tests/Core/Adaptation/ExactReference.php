@@ -188,7 +188,8 @@ final class ExactReference
     private function inRoom(callable $of, int $room): void
     {
         $asking = array_filter($this->jobs, static fn (Job $j): bool => $of($j) > 0);
-        $beside = fn (int $k, string $at): string => "(ite (and (<= s$k $at) (< $at (+ s$k {$this->jobs[$k]->minutes}))) {$of($this->jobs[$k])} 0)";
+        $beside = fn (int $k, string $at): string => "(ite (and (<= s$k $at) (< $at (+ s$k {$this->jobs[$k]->minutes}))) "
+            .$of($this->jobs[$k]).' 0)';
         $moments = array_map(static fn (int $k): string => "s$k", array_keys($asking));
         foreach ($this->reserved as $placed) {
             if ($of($placed->job) > 0) {

@@ -11,7 +11,6 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
-use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Side;
@@ -22,7 +21,8 @@ use Pausis\Tests\Core\Days;
 final class RandomDays
 {
     private const DISHES = [
-        'plain-chuck', 'pulled-pork', 'reduced-hard', 'blended-sauce', 'stew-carrots-late', 'tied-brisket-mash', 'beans-and-hock', 'no-finish',
+        'plain-chuck', 'pulled-pork', 'reduced-hard', 'blended-sauce', 'stew-carrots-late', 'tied-brisket-mash', 'beans-and-hock',
+        'no-finish',
     ];
 
     private readonly AdaptBraise $adapt;
@@ -61,7 +61,9 @@ final class RandomDays
     {
         $away = $busy = [];
         if (0 === mt_rand(0, 2)) {
-            $away[] = Days::between(\sprintf('%02d:%02d', mt_rand(7, 9), 5 * mt_rand(0, 11)), \sprintf('%02d:%02d', mt_rand(15, 18), mt_rand(0, 59)));
+            $away[] = Days::between(
+                \sprintf('%02d:%02d', mt_rand(7, 9), 5 * mt_rand(0, 11)), \sprintf('%02d:%02d', mt_rand(15, 18), mt_rand(0, 59)),
+            );
         }
         for ($k = mt_rand(0, 3); $k > 0; --$k) {
             $from = Days::at(\sprintf('%02d:%02d', mt_rand(6, 19), mt_rand(0, 59)));
@@ -70,11 +72,5 @@ final class RandomDays
         }
 
         return new Presence($away, '23:00', ['05:00', '06:15', '07:30'][mt_rand(0, 2)], $busy);
-    }
-
-    /** @return list<Person> */
-    public static function everybody(AdaptedBraise $braise): array
-    {
-        return $braise->order->kitchen->people->persons;
     }
 }

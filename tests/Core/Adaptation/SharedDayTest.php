@@ -43,7 +43,7 @@ final class SharedDayTest extends TestCase
         sort($hands);
         self::assertSame(['Joris', 'Tamsin'], $hands);
         self::assertSame('Joris', Days::jobs($day)['fork-test']->person?->name);
-        self::assertSound($day, $kitchen);
+        SoundDay::check($day, $kitchen);
     }
 
     public function testWorkBeforeThePotIsOnIsSharedAndBegunLater(): void
@@ -288,34 +288,10 @@ final class SharedDayTest extends TestCase
             $picked = array_map(static fn (int $k): string => $ids[$k], (array) array_rand($ids, mt_rand(1, 3)));
             $day = Days::plan($braise, $picked, ['portion' => Days::at('20:00')]);
             if (true === $day?->possible) {
-                self::assertSound($day, $kitchen);
+                SoundDay::check($day, $kitchen);
                 ++$planned;
             }
         }
         self::assertGreaterThan(10, $planned);
-    }
-
-    private static function assertSound(WholeDay $day, Kitchen $kitchen): void
-    {
-        $jobs = Days::jobs($day);
-        foreach ($day->placed as $placed) {
-            $id = $placed->job->id;
-            self::assertSame($placed->job->hands, null !== $placed->person, $id);
-            self::assertNotFalse($placed->person?->presence->isFree($placed->from, $placed->to), $id);
-            if (null !== $placed->job->next) {
-                $waited = ($jobs[$placed->job->next]->from->getTimestamp() - $placed->to->getTimestamp()) / 60;
-                self::assertGreaterThanOrEqual($placed->job->rests, $waited, $id);
-                self::assertLessThanOrEqual($placed->job->waits, $waited, $id);
-            }
-            $meanwhile = array_filter($day->placed, static fn (Placed $p): bool => $p->from <= $placed->from && $placed->from < $p->to);
-            self::assertLessThanOrEqual(
-                $kitchen->rings, array_sum(array_map(static fn (Placed $p): int => $p->job->rings, $meanwhile)), $id,
-            );
-            self::assertLessThanOrEqual(
-                $kitchen->ovens, array_sum(array_map(static fn (Placed $p): int => $p->job->ovens, $meanwhile)), $id,
-            );
-            $same = array_filter($meanwhile, static fn (Placed $p): bool => null !== $p->person && $p->person->id === $placed->person?->id);
-            self::assertLessThanOrEqual(1, \count($same), $id.' at '.$placed->from->format('H:i'));
-        }
     }
 }

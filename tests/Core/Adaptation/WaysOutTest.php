@@ -92,7 +92,7 @@ final class WaysOutTest extends TestCase
         self::assertInstanceOf(DayPlan::class, self::adapt('2026-11-26 21:00', '2026-11-26 08:00', presence: $away)->day());
     }
 
-    public function testAShortMorningIsHelpedByTheEveningBefore(): void
+    public function testInAShortMorningVegetablesAreCutTheEveningBefore(): void
     {
         $lines = [
             ...Days::LINES, '600 g carrots', '1 tsp ground cumin', '1 tsp ground coriander', '1 tsp paprika', '1 cinnamon stick',
@@ -100,11 +100,10 @@ final class WaysOutTest extends TestCase
         ];
         $kitchen = Kitchen::alone(new Presence([Days::between('06:55', '18:00')], '22:45', '06:15'));
         $short = Days::braise($kitchen, lines: $lines, kilograms: 0.9);
-        $codes = array_map(static fn (WayOut $w): string => $w->code, Days::ways($short));
+        $cut = Days::jobs(Days::plan($short))['cut-vegetables'];
 
-        self::assertInstanceOf(Clash::class, $short->day());
-        self::assertContains('evening-work', $codes);
-        self::assertWorks(Days::braise($kitchen, (new Handling())->eveningBefore(), $lines, kilograms: 0.9));
+        self::assertWorks($short);
+        self::assertLessThan(Days::at('00:00'), $cut->from);
     }
 
     public function testATimerIsOfferedWhereAColdPotWouldElseBeHeldTooLong(): void
