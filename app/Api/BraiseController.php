@@ -78,6 +78,7 @@ final class BraiseController extends ApiController
         $worked = $this->plan->work($braise->id, $draft);
         $view = $this->presenter->view($braise->id, 1, $worked, null);
         $this->presenter->note($braise, $worked, $view);
+        $this->presenter->noteMoved($worked);
         $this->braises->add($braise);
 
         return $this->answer($view, 201);
@@ -133,6 +134,7 @@ final class BraiseController extends ApiController
             $braise->draft = $this->drafts->toArray($save->draft);
             $braise->title = $this->title($save->draft);
             $this->presenter->note($braise, $worked, $view);
+            $this->presenter->noteMoved($worked);
             $braise->updatedAt = $this->house->now();
         });
 

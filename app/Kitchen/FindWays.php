@@ -58,7 +58,7 @@ final readonly class FindWays
         foreach (null === $case ? [] : (new DayWays($this->sides))->out($case) as $also) {
             [$more, $both] = $this->changed($id, $changed->draft, $changed->adapted->order, $also->changes);
             if ([] !== $also->changes && true === $both->whole?->possible && null === $both->braise()->forbidden()) {
-                return new FoundWay($way, [...$patch, ...$more], $both->braise()->order->serveAt, $also);
+                return new FoundWay($way, DraftPatch::applied($patch, $more), $both->braise()->order->serveAt, $also);
             }
         }
 

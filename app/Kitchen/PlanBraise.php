@@ -7,11 +7,13 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
+use Pausis\App\Store\Cooks;
 use Pausis\App\Store\StoredPlan;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Explain\DayWays;
 use Pausis\Core\Adaptation\PlanDay;
+use Pausis\Core\Adaptation\Schedule\Companion;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\OtherPot;
@@ -38,6 +40,8 @@ final readonly class PlanBraise
         private House $house,
         private Braises $braises,
         private Sides $sides,
+        private Cooks $cooks,
+        private Drafts $stored,
     ) {
     }
 
@@ -81,23 +85,53 @@ final readonly class PlanBraise
     /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
     private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
+        $pots = $this->others($draft, $adapted, $id);
+
         return $this->planDay->plan(
             $adapted, $this->day->sides($draft, $adapted->order->recipe->dish), $this->day->pins($draft, $this->house->record()->zone()),
-            $this->others($draft, $adapted, $id),
+            array_values($pots), fn (): array => $this->companions($pots),
         );
     }
 
-    /** @return list<OtherPot> */
+    /** @return array<string, OtherPot> by id of the braise */
     private function others(BraiseDraft $draft, AdaptedBraise $adapted, string $id): array
     {
         $pots = [];
         foreach ($this->braises->otherPlans($id, $this->house->now()) as ['id' => $other, 'title' => $title, 'plan' => $plan]) {
-            $pots[] = StoredPlan::pot(
+            $pots[$other] = StoredPlan::pot(
                 $other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone(),
             );
         }
 
         return $pots;
+    }
+
+    /**
+     * Those that are not on yet.
+     *
+     * @param array<string, OtherPot> $pots
+     *
+     * @return list<Companion>
+     */
+    private function companions(array $pots): array
+    {
+        $companions = [];
+        foreach ($pots as $id => $pot) {
+            $braise = $this->braises->find($id);
+            if (null === $braise || null !== $this->cooks->running($braise)) {
+                continue;
+            }
+            $draft = DraftOrder::identified($this->stored->fromArray($braise->draft));
+            $adapted = $this->adapt($draft, $this->drafts->understood($draft), new Problems(), null, null);
+            if (null !== $adapted) {
+                $companions[] = new Companion(
+                    $id, $pot, $adapted, $this->day->sides($draft, $adapted->order->recipe->dish),
+                    $this->day->pins($draft, $this->house->record()->zone()),
+                );
+            }
+        }
+
+        return $companions;
     }
 
     /**

@@ -82,6 +82,18 @@ final readonly class Braises
         }
     }
 
+    /**
+     * Keeps a day that another braise has changed: no revision of what was typed.
+     *
+     * @param Stored $plan
+     */
+    public function replan(BraiseRecord $braise, array $plan): void
+    {
+        $this->manager->createQuery('UPDATE '.BraiseRecord::class.' b SET b.plan = :plan WHERE b.id = :id')
+            ->setParameters(new ArrayCollection([new Parameter('plan', $plan, Types::JSON), new Parameter('id', $braise->id)]))
+            ->execute();
+    }
+
     public function save(): void
     {
         $this->manager->flush();

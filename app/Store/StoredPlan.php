@@ -60,6 +60,7 @@ final class StoredPlan
 
         return new OtherPot(
             $title, '' !== $cookerId && $cookerId === $plan['cookerId'], new Interval($at($plan['on']), $at($plan['serve'])), $placed,
+            $id,
         );
     }
 }

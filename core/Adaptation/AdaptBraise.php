@@ -30,8 +30,13 @@ final readonly class AdaptBraise
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
         $chosen = self::choose($outcomes, $days, $order->wishes->choice);
-        $braise = new AdaptedBraise($order, $outcomes, $chosen, $days);
 
+        return $this->judged(new AdaptedBraise($order, $outcomes, $chosen, $days));
+    }
+
+    /** With what is to be said of it on its day. */
+    public function judged(AdaptedBraise $braise): AdaptedBraise
+    {
         return $braise->finding(...(new BraiseFindings($this->evaluation))->of($braise));
     }
 
@@ -63,7 +68,7 @@ final readonly class AdaptBraise
         return [
             null === $outcome->unsafe ? 0 : 1,
             $day instanceof DayPlan ? 0 : 1,
-            $day instanceof DayPlan && $day->pastBest ? 1 : 0,
+            $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
             $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom?->getTimestamp() ?? \PHP_INT_MAX),
         ];
     }

@@ -220,7 +220,7 @@ final class BackwardPlan
         usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
 
         return new DayPlan($on, $serve, $tasks, ($sauce->getTimestamp() - $likely->getTimestamp()) / 60,
-            null !== $past->earliest && $this->hoursFrom($on, $past->earliest) < $sauce);
+            $past->shareBy(($sauce->getTimestamp() - $on->getTimestamp()) / 3600));
     }
 
     /**

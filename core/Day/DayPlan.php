@@ -10,15 +10,21 @@ final readonly class DayPlan
     /**
      * @param list<Task> $tasks       in order of time
      * @param float      $holdMinutes from likely ready to the sauce
-     * @param bool       $pastBest    whether one pot in ten would be past its best before the sauce is started
+     * @param float      $pastShare   of such pots that would be past their best before the sauce is begun; nought where fewer than one in
+     *                                ten
      */
     public function __construct(
         public \DateTimeImmutable $switchOn,
         public \DateTimeImmutable $serve,
         public array $tasks,
         public float $holdMinutes,
-        public bool $pastBest,
+        public float $pastShare,
     ) {
+    }
+
+    public function isPastBest(): bool
+    {
+        return $this->pastShare > 0;
     }
 
     public function at(TaskKind $kind): ?Task
@@ -51,7 +57,7 @@ final readonly class DayPlan
         $minutes = (int) round(($this->serve->getTimestamp() - $at->getTimestamp()) / 60);
         $day = $this->with(new Task(TaskKind::Sauce, $at, $minutes));
 
-        return new self($day->switchOn, $day->serve, $day->tasks, $day->holdMinutes + $later, $day->pastBest);
+        return new self($day->switchOn, $day->serve, $day->tasks, $day->holdMinutes + $later, $day->pastShare);
     }
 
     /** In place of the task of its kind. */
@@ -60,6 +66,6 @@ final readonly class DayPlan
         $tasks = array_map(static fn (Task $t): Task => $t->kind === $task->kind ? $task : $t, $this->tasks);
         usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
 
-        return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastBest);
+        return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastShare);
     }
 }

@@ -40,30 +40,60 @@ final readonly class Job
 
     public function pinnedAt(?\DateTimeImmutable $at): self
     {
-        return $this->changed($at, $this->next);
+        return $this->with(pinned: $at);
     }
 
     /** Taken up by that one. */
     public function before(string $next): self
     {
-        return $this->changed($this->pinned, $next);
+        return $this->with(next: $next);
     }
 
     /** Begun no sooner. */
     public function notBefore(\DateTimeImmutable $at): self
     {
-        return new self(
-            $this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $this->next,
-            $this->pinned, $this->by, $at, $this->after, $this->rests, $this->acts,
-        );
+        return $this->with(notBefore: $at);
     }
 
-    private function changed(?\DateTimeImmutable $pinned, ?string $next): self
+    public function dueBy(\DateTimeImmutable $at): self
     {
-        return new self(
-            $this->id, $this->code, $this->variables, $this->minutes, $this->hands, $this->rings, $this->ovens, $this->waits, $next,
-            $pinned, $this->by, $this->notBefore, $this->after, $this->rests, $this->acts,
-        );
+        return $this->with(by: $at, pinned: null);
+    }
+
+    /** At any time, and after nothing but what leads to it. */
+    public function freed(): self
+    {
+        return $this->with(pinned: null, notBefore: null, after: null);
+    }
+
+    /** What comes of it may wait so long. */
+    public function waiting(int $minutes): self
+    {
+        return $this->with(waits: $minutes);
+    }
+
+    /** The same among the jobs of several dishes. */
+    public function of(string $dish): self
+    {
+        $named = static fn (?string $id): ?string => null === $id ? null : "$dish $id";
+
+        return $this->with(id: (string) $named($this->id), next: $named($this->next), after: $named($this->after));
+    }
+
+    /**
+     * In other words.
+     *
+     * @param array<string, float|int|string> $variables
+     */
+    public function told(string $code, array $variables): self
+    {
+        return $this->with(code: $code, variables: $variables);
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @phpstan-ignore argument.type (its own properties, by name) */
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 
     /** What a minute of waiting longer than it rests costs: the longer it may wait, the less. */

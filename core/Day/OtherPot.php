@@ -12,7 +12,16 @@ final readonly class OtherPot
      * @param Interval     $cooks      from switching on to the meal
      * @param list<Placed> $placed
      */
-    public function __construct(public string $title, public bool $sameCooker, public Interval $cooks, public array $placed)
+    public function __construct(
+        public string $title, public bool $sameCooker, public Interval $cooks, public array $placed, public string $id = '',
+    ) {
+    }
+
+    /** @param list<Placed> $placed */
+    public function placedAnew(array $placed): self
     {
+        $named = fn (Placed $p): Placed => new Placed($p->job->of($this->id), $p->from, $p->to, $p->person);
+
+        return new self($this->title, $this->sameCooker, $this->cooks, array_map($named, $placed), $this->id);
     }
 }

@@ -7,7 +7,7 @@ namespace Pausis\Core\Day;
 /**
  * A side dish: a chain of jobs that ends on the table.
  *
- * @phpstan-type Chain array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}
+ * @phpstan-type Link array{code: string, base: float, each: float, hands?: bool, ring?: int, oven?: int, waits: int, rests?: int}
  */
 final readonly class Side
 {
@@ -17,7 +17,7 @@ final readonly class Side
 
     /**
      * @param string       $takes  for one serving
-     * @param list<Chain>  $chain
+     * @param list<Link>   $chain
      * @param string       $staple what it is made of
      * @param float|null   $grams  of that for one serving
      * @param list<string> $words  by which a recipe names it

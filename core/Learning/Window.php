@@ -14,6 +14,21 @@ final readonly class Window
     {
     }
 
+    /**
+     * Share of pots that are there by so many hours, straight between the percentiles; none before the first, and no more than the last.
+     */
+    public function shareBy(float $hours): float
+    {
+        [$earliest, $likely, $latest] = [$this->earliest ?? \INF, $this->likely ?? \INF, $this->latest ?? \INF];
+
+        return match (true) {
+            $hours < $earliest => 0.0,
+            $hours < $likely => 0.1 + 0.4 * ($likely < \INF ? ($hours - $earliest) / ($likely - $earliest) : 0.0),
+            $hours < $latest => 0.5 + 0.4 * ($latest < \INF ? ($hours - $likely) / ($latest - $likely) : 0.0),
+            default => 0.9,
+        };
+    }
+
     /** None of it later than what has been seen. */
     public function noLaterThan(float $hours): self
     {

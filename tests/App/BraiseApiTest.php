@@ -162,6 +162,7 @@ final class BraiseApiTest extends ApiTestCase
         $draft = $this->draft();
         $draft['meat'] = ['cut' => 'beef-chuck', 'weight' => '3 kg', 'pieces' => '1', 'thickness' => '', 'start' => '5'];
         $draft['setting'] = 'low';
+        $draft['away'] = [];
         $braise = $this->call('POST', '/api/braises', $draft, 201);
 
         $findings = array_column((array) self::in($braise, 'adaptation.findings'), 'help', 'rule');

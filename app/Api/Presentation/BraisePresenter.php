@@ -37,6 +37,7 @@ final readonly class BraisePresenter
         private Wording $wording,
         private House $house,
         private DayPresenter $days,
+        private Braises $braises,
     ) {
     }
 
@@ -73,5 +74,19 @@ final readonly class BraisePresenter
             $worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures),
         );
         $record->planUntil = null === $record->plan ? null : $worked->adapted?->order->serveAt->modify('+'.self::EVENING_HOURS.' hours');
+    }
+
+    /** Other braises whose work is placed anew with this one, as their days are now. */
+    public function noteMoved(WorkedBraise $worked): void
+    {
+        $measures = $this->house->measures();
+        foreach ($worked->whole->moved ?? [] as $id => $moved) {
+            $other = $this->braises->find($id);
+            $cooker = $other->plan['cookerId'] ?? '';
+            $plan = StoredPlan::of($moved, \is_string($cooker) ? $cooker : '', fn (Placed $p): string => $this->days->text($p, $measures));
+            if (null !== $other && null !== $plan) {
+                $this->braises->replan($other, $plan);
+            }
+        }
     }
 }

@@ -10,6 +10,7 @@ use Pausis\App\Api\Wire\PersonView;
 use Pausis\App\Api\Wire\SpanView;
 use Pausis\App\Api\Wire\WholeDayView;
 use Pausis\App\Kitchen\WorkedBraise;
+use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\Evaluate\Chore;
@@ -79,7 +80,7 @@ final readonly class DayPresenter
                 : $this->wording->say(
                     'day-plan.others', $measures,
                     [
-                        'count' => \count($others),
+                        'count' => \count($others), 'moved' => [] === $whole->moved ? 'no' : 'yes',
                         'titles' => implode(', ', array_map(static fn (OtherPotView $o): string => $o->title, $others)),
                     ],
                 ),
@@ -97,7 +98,8 @@ final readonly class DayPresenter
         $jobs = array_map(fn (Placed $p): string => mb_strtolower($this->text($p, $measures)), $whole->heldBack);
 
         return $this->wording->say(
-            'day-plan.late', $measures, ['minutes' => $minutes, 'jobs' => [] === $jobs ? 'none' : implode('; ', $jobs)],
+            'day-plan.late', $measures,
+            ['minutes' => $minutes, 'waits' => $whole->waits ? 'yes' : 'no', 'jobs' => [] === $jobs ? 'none' : implode('; ', $jobs)],
         );
     }
 
@@ -109,12 +111,26 @@ final readonly class DayPresenter
             $within = array_values(array_filter($other->placed, static fn (Placed $p): bool => $p->from < $to && $from < $p->to));
             if ([] !== $within) {
                 $shown[] = new OtherPotView(
-                    $other->title, array_map(fn (Placed $p): JobView => $this->job($p, $to, '', $measures), $within),
+                    $other->title,
+                    array_map(
+                        fn (Placed $p): JobView => $this->job(
+                            self::ofAnother($p, $other->title, $this->text($p, $measures)), $to, '', $measures,
+                        ),
+                        $within,
+                    ),
                 );
             }
         }
 
         return $shown;
+    }
+
+    /** As it is told beside the jobs of the braise that is shown. */
+    private static function ofAnother(Placed $placed, string $title, string $text): Placed
+    {
+        return StoredPlan::CODE === $placed->job->code ? $placed : new Placed(
+            $placed->job->told(StoredPlan::CODE, ['text' => $text, 'title' => $title]), $placed->from, $placed->to, $placed->person,
+        );
     }
 
     public function text(Placed $placed, Measures $measures): string

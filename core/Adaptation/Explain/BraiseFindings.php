@@ -66,9 +66,13 @@ final class BraiseFindings
         if ($day instanceof DayPlan) {
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
             array_push($findings, ...array_filter([
-                $day->pastBest
+                $day->isPastBest()
                     ? $this->heldShorter(
-                        new Finding('past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes]), $braise,
+                        new Finding(
+                            'past-best-before-serving', Severity::Warn,
+                            ['holdMinutes' => $day->holdMinutes, 'ofTen' => round(10 * $day->pastShare)],
+                        ),
+                        $braise,
                     )
                     : null,
                 Rules::leanHeld($order->meat->joint, $chosen->best->doseAt($served)),
@@ -153,7 +157,7 @@ final class BraiseFindings
     {
         foreach ($braise->outcomes as $outcome) {
             $day = $braise->days[$outcome->choice->value];
-            if ($braise->works($outcome) && $day instanceof DayPlan && !$day->pastBest) {
+            if ($braise->works($outcome) && $day instanceof DayPlan && !$day->isPastBest()) {
                 return $this->remedied($finding, 'setting-'.$outcome->choice->value, new RunOn($outcome->choice));
             }
         }

@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Evaluate\Chores;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\Job;
+use Pausis\Core\Day\Placed;
 use Pausis\Core\Safety\Rules;
 
 /** The braise's own work as jobs that the plan may move. */
@@ -18,6 +19,8 @@ final readonly class BraiseJobs
     public const PLATE = 'plate';
     public const LOAD = 'load';
     public const FORK_TEST = 'fork-test';
+    /** On warm plates, where another pot is served at the same time, minutes. */
+    private const PLATED_WAITS = 10;
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
     private const EVENING_MINUTES = 540;
@@ -42,18 +45,21 @@ final readonly class BraiseJobs
      * From the pot to the plate.
      *
      * @param \DateTimeImmutable $begins no sooner
+     * @param list<Placed>       $others work of other braises; where it needs hands as this is plated, what is on the plates may wait
      *
      * @return list<Job>
      */
-    public function toThePlate(\DateTimeImmutable $begins, \DateTimeImmutable $serve): array
+    public function toThePlate(\DateTimeImmutable $begins, \DateTimeImmutable $serve, array $others = []): array
     {
+        $plating = array_filter($others, static fn (Placed $p): bool => $p->job->hands && $p->from < $serve && $serve <= $p->to);
         $jobs = [];
         $next = null;
         $beside = [];
         $first = $this->firstOfFinish();
         foreach (array_reverse($this->work->in(Stage::Finish, Stage::Table)) as $chore) {
             if (self::PLATE === $chore->id) {
-                $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true, by: $serve, acts: $chore->acts);
+                $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true,
+                    waits: [] === $plating ? 0 : self::PLATED_WAITS, by: $serve, acts: $chore->acts);
             } elseif ($this->work->isBeside($chore)) {
                 $jobs[] = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),

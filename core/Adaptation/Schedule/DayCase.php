@@ -80,6 +80,12 @@ final readonly class DayCase
         return $day instanceof DayPlan ? new self($braise, $day, $this->sides, $this->pins, $this->reserved) : null;
     }
 
+    /** @param list<Placed> $reserved by other braises of the day */
+    public function beside(array $reserved): self
+    {
+        return new self($this->braise, $this->day, $this->sides, $this->pins, $reserved);
+    }
+
     /** With another dinner; null where the braise can't be ready for it. */
     public function serving(\DateTimeImmutable $serve): ?self
     {
@@ -124,12 +130,12 @@ final readonly class DayCase
     private function around(array $moments, int $mostSteps, Thoroughness $wanted): ?PlannedDay
     {
         for ($allowed = $this->braise->chosen->work->waitsBeforeThePlate(); $allowed >= 0; $allowed = $minutes - self::STEP_MINUTES) {
-            $dinner = $this->schedule($this->dinner($allowed), $moments, $this->day->serve, $mostSteps, $wanted);
+            $dinner = $this->schedule($this->dinner($allowed, $this->reserved), $moments, $this->day->serve, $mostSteps, $wanted);
             if (null === $dinner) {
                 return null;
             }
             $minutes = $this->minutesSooner($dinner);
-            $planned = $this->loadedFor($dinner, $minutes, $mostSteps, $wanted);
+            $planned = $this->loadedFor($dinner, $mostSteps, $wanted);
             if (null !== $planned) {
                 return $planned;
             }
@@ -139,9 +145,10 @@ final readonly class DayCase
     }
 
     /** With the pot switched on as late as its meat and the work before it allow. */
-    private function loadedFor(Schedule $dinner, int $sooner, int $mostSteps, Thoroughness $wanted): ?PlannedDay
+    public function loadedFor(Schedule $dinner, int $mostSteps, Thoroughness $wanted): ?PlannedDay
     {
         $order = $this->braise->order;
+        $sooner = $this->minutesSooner($dinner);
         $day = 0 === $sooner ? $this->day : OwnDay::of($order, $this->braise->chosen, $this->day->serve, $sooner);
         while ($day instanceof DayPlan) {
             $loading = $this->schedule($this->jobs()->toLoading($day->switchOn), $dinner->placed, $day->switchOn, $mostSteps, $wanted);
@@ -180,13 +187,19 @@ final readonly class DayCase
         return new BraiseJobs($this->braise->order, $this->braise->chosen->work);
     }
 
-    /** @return list<Job> the sauce, begun sooner by no more than that, and the sides */
-    private function dinner(int $sooner): array
+    /**
+     * The sauce, begun sooner by no more than that, and the sides.
+     *
+     * @param list<Placed> $others
+     *
+     * @return list<Job>
+     */
+    public function dinner(int $sooner, array $others): array
     {
         $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->recipe->serves), $this->sides));
 
         return [
-            ...$this->jobs()->toThePlate($this->sauce()->modify("-$sooner minutes"), $this->day->serve),
+            ...$this->jobs()->toThePlate($this->sauce()->modify("-$sooner minutes"), $this->day->serve, $others),
             ...array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides),
         ];
     }

@@ -33,12 +33,18 @@ final readonly class Planner
      * Null where the braise itself has no plan. What goes in late while nobody is there is cut larger, where that is a way.
      *
      * @param list<Side>                        $sides
-     * @param array<string, \DateTimeImmutable> $pins   when some of the jobs are to begin, by id
-     * @param list<OtherPot>                    $others braises that the kitchen cooks besides
+     * @param array<string, \DateTimeImmutable> $pins       when some of the jobs are to begin, by id
+     * @param list<OtherPot>                    $others     braises that the kitchen cooks besides
+     * @param \Closure(): list<Companion>       $companions those of them whose work may be placed anew
      */
-    public function plan(AdaptedBraise $braise, array $sides, array $pins = [], array $others = []): ?WholeDay
+    public function plan(AdaptedBraise $braise, array $sides, array $pins, array $others, \Closure $companions): ?WholeDay
     {
         $whole = $this->planned($braise, $sides, $pins, $others);
+        if (null !== $whole && !$whole->possible) {
+            return $this->onAnotherSetting($braise, $sides, $pins, $others)
+                ?? ([] === $others ? null : $this->together($braise, $sides, $pins, $others, $companions()))
+                ?? $whole;
+        }
         $larger = null === $whole ? [] : self::missedAdditions($whole);
         for ($k = 0; $k < self::MOST_VARIANTS && [] !== $larger; ++$k) {
             $other = $this->adapt->adapt($braise->order, $larger);
@@ -50,6 +56,27 @@ final readonly class Planner
         }
 
         return $whole;
+    }
+
+    /**
+     * Where the cook left the setting to us.
+     *
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins
+     * @param list<OtherPot>                    $others
+     */
+    private function onAnotherSetting(AdaptedBraise $braise, array $sides, array $pins, array $others): ?WholeDay
+    {
+        foreach (null === $braise->order->wishes->choice ? $braise->outcomes : [] as $outcome) {
+            if ($outcome !== $braise->chosen && $braise->works($outcome)) {
+                $whole = $this->planned($this->adapt->adapt($braise->order->choosing($outcome->choice)), $sides, $pins, $others);
+                if (true === $whole?->possible) {
+                    return $whole;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> ids of foods */
@@ -88,18 +115,73 @@ final readonly class Planner
         }
         $case = new DayCase($braise, $day, $sides, $pins, self::reserved($others));
         [$planned, $refused] = $this->keepingPins($case);
-        $shown = $planned ?? $case->pinned([])->with([])->plan(self::QUICK_STEPS);
-        [$moments, $caught, $unkept] = null === $shown ? $case->moments($day, []) : [$shown->moments, $shown->caught, $shown->unkept];
-        $placed = self::inTurn([...$moments, ...($shown->schedule->placed ?? [])]);
-        $missed = (new BraiseJobs($braise->order, $braise->chosen->work))->missedEvening(($shown->day ?? $day)->switchOn);
-        $caught = [...self::taken($shown->day ?? $day, $others), ...$missed, ...$caught];
 
-        return null === $planned
-            ? new WholeDay($braise, $placed, false, true, $caught, $unkept, $others, $sides)
-            : new WholeDay(
-                $planned->braise->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept],
-                $others, $sides, LateGuests::heldBack($placed, $braise->order->handling->lateMinutes),
-            );
+        return $this->whole($case, $planned, $refused, $others);
+    }
+
+    /**
+     * With the work of other braises placed anew, where it doesn't go together else.
+     *
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins
+     * @param list<OtherPot>                    $others
+     * @param list<Companion>                   $companions
+     */
+    private function together(AdaptedBraise $braise, array $sides, array $pins, array $others, array $companions): ?WholeDay
+    {
+        $pots = array_map(static fn (Companion $c): OtherPot => $c->pot, $companions);
+        $fixed = self::reserved(array_values(array_filter($others, static fn (OtherPot $o): bool => !\in_array($o, $pots, true))));
+        $cases = [];
+        foreach ([
+            [$braise, $sides, $pins], ...array_map(static fn (Companion $c): array => [$c->braise, $c->sides, $c->pins], $companions),
+        ] as $one) {
+            $day = $one[0]->day();
+            if (!$day instanceof DayPlan) {
+                return null;
+            }
+            $cases[] = new DayCase($one[0], $day, $one[1], $one[2], $fixed);
+        }
+        $planned = \count($cases) < 2 ? null : Together::plan($cases, $braise->order->kitchen, $fixed, Scheduler::MOST_STEPS);
+        if (null === $planned) {
+            return null;
+        }
+        $moved = [];
+        foreach ($companions as $k => $companion) {
+            $moved[$companion->id] = $this->whole($cases[$k + 1], $planned[$k + 1], [], []);
+        }
+        $replaced = array_map(static function (OtherPot $o) use ($pots, $companions, $moved): OtherPot {
+            $k = array_search($o, $pots, true);
+
+            return false === $k ? $o : $o->placedAnew($moved[$companions[$k]->id]->placed);
+        }, $others);
+
+        return $this->whole($cases[0], $planned[0], [], $replaced, $moved);
+    }
+
+    /**
+     * @param array<string, string>   $refused
+     * @param list<OtherPot>          $others
+     * @param array<string, WholeDay> $moved
+     */
+    private function whole(DayCase $case, ?PlannedDay $planned, array $refused, array $others, array $moved = []): WholeDay
+    {
+        $braise = $case->braise;
+        $shown = $planned ?? $case->pinned([])->with([])->plan(self::QUICK_STEPS);
+        [$moments, $caught, $unkept] = null === $shown ? $case->moments($case->day, []) : [$shown->moments, $shown->caught, $shown->unkept];
+        $placed = self::inTurn([...$moments, ...($shown->schedule->placed ?? [])]);
+        $missed = (new BraiseJobs($braise->order, $braise->chosen->work))->missedEvening(($shown->day ?? $case->day)->switchOn);
+        $caught = [...self::taken($shown->day ?? $case->day, $others), ...$missed, ...$caught];
+
+        if (null === $planned) {
+            return new WholeDay($braise, $placed, false, true, $caught, $unkept, $others, $case->sides);
+        }
+        $told = $planned->day->switchOn == $case->day->switchOn ? $planned->braise : $this->adapt->judged($planned->braise);
+        $late = new LateGuests($placed, $braise->order->handling->lateMinutes);
+
+        return new WholeDay(
+            $told->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept], $others, $case->sides,
+            $late->heldBack(), $late->canBeWaitedFor($braise->order->kitchen, $planned->day->serve, self::reserved($others)), $moved,
+        );
     }
 
     /**

@@ -24,10 +24,13 @@ final readonly class WholeDay
      * @param list<OtherPot>        $others   braises of the same day
      * @param list<Side>            $sides    that were wished for
      * @param list<Placed>          $heldBack what isn't begun before late guests are there
+     * @param bool                  $waits    whether that can be done then
+     * @param array<string, self>   $moved    other braises whose work is placed anew with this, by id
      */
     public function __construct(
         public AdaptedBraise $braise, public array $placed, public bool $possible, public bool $optimal, public array $caught,
         public array $refused, public array $others = [], public array $sides = [], public array $heldBack = [],
+        public bool $waits = true, public array $moved = [],
     ) {
     }
 
