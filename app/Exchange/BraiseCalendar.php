@@ -65,7 +65,7 @@ final readonly class BraiseCalendar
         $told = $adapted->chosen->work->in(Stage::Before, Stage::Start, Stage::Finish, Stage::Table, Stage::Later);
         $ids = array_map(static fn (Chore $c): string => $c->id, $told);
 
-        return array_fill_keys([...$ids, TaskKind::ForkTest->value, 'boil-beans', 'turn-setting'], true);
+        return array_fill_keys(array_diff([...$ids, TaskKind::ForkTest->value, 'boil-beans', 'turn-setting'], ['portion']), true);
     }
 
     private function event(

@@ -94,7 +94,7 @@ final readonly class AdaptedBraise
     }
 
     /**
-     * With its day as these are placed: when the work before switching on begins, and the first fork test is.
+     * With its day as these are placed: when the work before switching on begins, the first fork test is, and the leftovers are put away.
      *
      * @param list<Placed> $placed in order of time
      */
@@ -117,6 +117,8 @@ final readonly class AdaptedBraise
         );
         $sauce = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $finish, true));
         $day = [] === $sauce ? $day : $day->sauceAt(reset($sauce)->from);
+        $chilled = array_values(array_filter($placed, static fn (Placed $p): bool => 'into-fridge' === $p->job->id));
+        $day = [] === $chilled ? $day : $day->chilledAt($chilled[0]->from, $chilled[0]->job->minutes);
 
         $turn = array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $placed))));
 

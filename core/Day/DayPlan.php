@@ -50,6 +50,12 @@ final readonly class DayPlan
         return $this->with(new Task(TaskKind::ForkTest, $at, $this->at(TaskKind::ForkTest)->minutes ?? 0));
     }
 
+    /** With the leftovers put into the fridge then. */
+    public function chilledAt(\DateTimeImmutable $at, int $minutes): self
+    {
+        return $this->with(new Task(TaskKind::Fridge, $at, $minutes));
+    }
+
     /** With the sauce begun then. */
     public function sauceAt(\DateTimeImmutable $at): self
     {

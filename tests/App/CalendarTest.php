@@ -17,7 +17,8 @@ final class CalendarTest extends ApiTestCase
         $events = $this->events($this->call('POST', '/api/braises', $this->draft(), 201));
 
         self::assertSame(
-            ['prepare', 'switch-on', 'fork-test', 'likely-ready', 'sauce', 'serve', 'fridge'], $this->sorted(array_keys($events), $events),
+            ['prepare', 'switch-on', 'fork-test', 'likely-ready', 'sauce', 'serve', 'portion', 'fridge'],
+            $this->sorted(array_keys($events), $events),
         );
         foreach ($events as $event) {
             self::assertSame('1', $event['alarms']);
