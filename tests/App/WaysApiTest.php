@@ -42,7 +42,9 @@ final class WaysApiTest extends ApiTestCase
     private function isPlanned(array $answer): bool
     {
         $adaptation = (array) $answer['adaptation'];
-        $forbidden = array_filter((array) $adaptation['findings'], static fn (mixed $f): bool => \is_array($f) && 'refuse' === $f['severity']);
+        $forbidden = array_filter(
+            (array) $adaptation['findings'], static fn (mixed $f): bool => \is_array($f) && 'refuse' === $f['severity'],
+        );
 
         return [] === $forbidden && \is_array($adaptation['wholeDay']) && '' === $adaptation['wholeDay']['clash'];
     }

@@ -90,7 +90,9 @@ final readonly class DayWays
         $served = array_map(static fn (Side $s): string => $s->id, $case->sides);
         foreach ($case->sides as $side) {
             $others = self::without($case->sides, $side);
-            if (null !== $easy && !\in_array(self::EASY_SIDE, $served, true) && $case->with([...$others, $easy])->isPossible($this->steps)) {
+            if (null !== $easy
+                && !\in_array(self::EASY_SIDE, $served, true)
+                && $case->with([...$others, $easy])->isPossible($this->steps)) {
                 $bySide[] = new WayOut('instead-side', [new OtherSides([$side->id], [self::EASY_SIDE])], null, ['side' => $side->name]);
             } elseif ($case->with($others)->isPossible($this->steps)) {
                 $bySide[] = new WayOut('without-side', [new OtherSides([$side->id])], null, ['side' => $side->name]);

@@ -47,7 +47,8 @@ final class HardDaysTest extends TestCase
     public function testEverybodyAwayFromTheSauceToThePlate(): void
     {
         $braise = Days::braise(new Kitchen(Days::people(
-            new Presence([Days::between('17:00', '19:30')], '22:45', '05:00'), new Presence([Days::between('16:00', '19:30')], '22:45', '05:00'),
+            new Presence([Days::between('17:00', '19:30')], '22:45', '05:00'),
+            new Presence([Days::between('16:00', '19:30')], '22:45', '05:00'),
         )));
         $clash = $braise->day();
 

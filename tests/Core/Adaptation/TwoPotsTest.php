@@ -76,7 +76,9 @@ final class TwoPotsTest extends TestCase
         $day = $first->braise->day();
         self::assertInstanceOf(DayPlan::class, $day);
         $pot = new OtherPot('First', false, new Interval($day->switchOn, $day->serve), $first->placed);
-        $find = static fn (array $ids): array => array_values(array_filter(Sides::load()->all(), static fn (Side $s): bool => \in_array($s->id, $ids, true)));
+        $find = static fn (array $ids): array => array_values(array_filter(
+            Sides::load()->all(), static fn (Side $s): bool => \in_array($s->id, $ids, true),
+        ));
 
         return (new PlanDay())->plan(
             $braise, $find($sides), [], [$pot], static fn (): array => [new Companion('first', $pot, $of, $find($firstSides), [])],
