@@ -125,11 +125,11 @@ final class DayTest extends BrowserTestCase
         $this->see('kept here');
         $this->press('kept here');
         $this->dontSee('kept here');
-        $this->key("[aria-label='Brown the meat'][role=slider]", WebDriverKeys::PAGE_DOWN);
-        $this->see('what comes of it can’t wait that long');
+        $this->key("[aria-label='Brown the meat'][role=slider]", WebDriverKeys::PAGE_UP);
+        $this->see('what follows would be late');
         $this->assertSound();
         $this->press('leave it to the plan');
-        $this->dontSee('can’t wait that long');
+        $this->dontSee('what follows would be late');
         $this->find("//button[contains(., 'set another time for Drain and mash: mash')]")->click();
         $this->setValue('Time for Drain and mash: mash', '18:35');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
