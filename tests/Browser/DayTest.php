@@ -126,10 +126,10 @@ final class DayTest extends BrowserTestCase
         $this->press('kept here');
         $this->dontSee('kept here');
         $this->key("[aria-label='Brown the meat'][role=slider]", WebDriverKeys::PAGE_UP);
-        $this->see('what follows would be late');
+        $this->see('nobody is free for it then');
         $this->assertSound();
         $this->press('leave it to the plan');
-        $this->dontSee('what follows would be late');
+        $this->dontSee('nobody is free for it then');
         $this->find("//button[contains(., 'set another time for Drain and mash: mash')]")->click();
         $this->setValue('Time for Drain and mash: mash', '18:35');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
