@@ -12,10 +12,13 @@ use Pausis\App\Api\Wire\WaterTestView;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Store\CookerRecord;
 use Pausis\App\Store\Cookers;
+use Pausis\App\Store\Learned;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
+use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Learning\Tail;
 use Pausis\Core\Learning\WaterTest;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Power;
@@ -31,6 +34,9 @@ use Symfony\Component\Serializer\Normalizer\NormalizerInterface;
 #[Route('/api/cookers')]
 final class CookerController extends ApiController
 {
+    private const FAR_TOO_COOL = 0.87;
+    private const FAR_TOO_HOT = 1.15;
+
     public function __construct(
         private readonly Cookers $cookers, private readonly House $house, private readonly DenormalizerInterface $denormalizer,
     ) {
@@ -81,6 +87,17 @@ final class CookerController extends ApiController
         return new Response(status: 204);
     }
 
+    /** Repaired, or another of the same kind: what was learned of it is forgotten; its cooks stay in the notebook. */
+    #[Route('/{id}/learned', methods: ['DELETE'])]
+    public function forget(string $id, Learned $learned): JsonResponse
+    {
+        $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        $learned->keep($learned->belief()->without(Knowledge::heatOf($id))->without(Knowledge::lossOf($id)));
+        $this->cookers->save($record);
+
+        return $this->answer($this->view($record));
+    }
+
     #[Route('/{id}/restore', methods: ['POST'])]
     public function restore(string $id): JsonResponse
     {
@@ -106,7 +123,7 @@ final class CookerController extends ApiController
 
     /** Learns a cooker from readings of a pot of water; keeps what it learned where it is told to. */
     #[Route('/{id}/water-test', methods: ['POST'])]
-    public function waterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, Wording $wording): JsonResponse
+    public function waterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, Wording $wording, Learned $learned): JsonResponse
     {
         $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
         $house = $this->house->record();
@@ -144,8 +161,10 @@ final class CookerController extends ApiController
         \assert(null !== $test);
         $result = $test->fit();
         if ($draft->keep) {
-            $record->heatFactor = $result->heatFactor;
-            $record->heatSigma = min($record->heatSigma, WaterTest::SIGMA);
+            $factor = Knowledge::heatOf($record->id);
+            $learned->keep($learned->belief()->with($factor, Tail::SIGMA * Cooker::HEAT_SIGMA)->measured(
+                $factor, log($result->heatFactor), WaterTest::SIGMA,
+            ));
             $record->waterTest = null;
             $this->cookers->save($record);
         }
@@ -231,7 +250,10 @@ final class CookerController extends ApiController
 
     private function summary(CookerRecord $record, Measures $measures): string
     {
+        $unmeasured = $record->heatSigma > WaterTest::SIGMA;
         $heat = match (true) {
+            $unmeasured && $record->heatFactor < self::FAR_TOO_COOL => ', runs much cooler than its label: a water test would settle it',
+            $unmeasured && $record->heatFactor > self::FAR_TOO_HOT => ', runs much hotter than its label: a water test would settle it',
             $record->heatFactor < 0.97 => ', runs cool',
             $record->heatFactor > 1.03 => ', runs hot',
             default => '',

@@ -39,7 +39,7 @@ final readonly class AdaptedRecipe
     /** @return array<string, mixed> */
     public function jsonLd(string $title, AdaptedBraise $braise, Measures $measures): array
     {
-        $window = $braise->chosen->windows[$braise->order->wishes->texture->value];
+        $window = $braise->window($braise->chosen, $braise->order->wishes->texture);
         $minutes = (int) round(60 * ($window->likely ?? 0.0));
 
         return [

@@ -12,8 +12,8 @@ use Pausis\App\Api\Wire\LedgerAmount;
 use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\HouseRecord;
+use Pausis\App\Store\Learned;
 use Pausis\App\Store\Meanings;
-use Pausis\App\Store\Needs;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
@@ -41,6 +41,7 @@ use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Knowledge;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Beforehand;
@@ -82,7 +83,7 @@ final readonly class DraftOrder
     private const FARTHEST_DAYS = 14;
 
     public function __construct(
-        private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Needs $needs,
+        private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Learned $learned,
         private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation, private Sides $sides,
     ) {
     }
@@ -218,7 +219,7 @@ final readonly class DraftOrder
         }
         $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
         $original = $this->original($draft, $problems);
-        [$joint, $bone] = $this->meat($draft, $problems);
+        [$joint, $bone, $known] = $this->meat($draft, $problems);
         $cooker ??= $this->cookers->find($draft->cookerId)?->cooker();
         if (null === $cooker) {
             $problems->add('no-cooker', 'cookerId');
@@ -258,6 +259,7 @@ final readonly class DraftOrder
             ),
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             handling: $this->handling($draft->handling, $house->zone(), $problems),
+            known: $known?->spread(),
         ))->informedByRecipe());
     }
 
@@ -372,7 +374,7 @@ final readonly class DraftOrder
         return new OriginalMethod($method, $hours, $oven);
     }
 
-    /** @return array{Joint|null, Mass} the meat without its bone, and the bone */
+    /** @return array{Joint|null, Mass, Knowledge|null} the meat without its bone, the bone, and what is known of meat and cooker */
     private function meat(BraiseDraft $draft, Problems $problems): array
     {
         $meat = $draft->meat;
@@ -386,12 +388,12 @@ final readonly class DraftOrder
         $start = TypedQuantity::celsius($meat->start, 'meat.start', $problems);
         if (null === $cut || null === $kilograms || null === $pieces || null === $start
             || ('' !== trim($meat->thickness) && null === $thickness)) {
-            return [null, Mass::kilograms(0)];
+            return [null, Mass::kilograms(0), null];
         }
         $found = new Problems();
-        $need = $this->needs->of($cut);
-        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found, $need->sigma);
-        $joint = $joint?->needing($joint->needHours * $need->factor());
+        $known = new Knowledge($this->learned->belief(), $draft->cookerId, $cut, null !== $thickness);
+        $joint = Joint::tryFrom($cut, $kilograms * (1 - $cut->bone), $pieces, $thickness, $start, null, $found, $known->needSigma());
+        $joint = $joint?->needing($joint->needHours * $known->needFactor());
         foreach ($found->all() as $problem) {
             $problems->add($problem->code, match ($problem->path) {
                 'meat.kg' => 'meat.weight',
@@ -401,7 +403,7 @@ final readonly class DraftOrder
             }, $problem->variables);
         }
 
-        return [$joint, null === $joint ? Mass::kilograms(0) : Mass::kilograms($kilograms * $cut->bone)];
+        return [$joint, null === $joint ? Mass::kilograms(0) : Mass::kilograms($kilograms * $cut->bone), $known];
     }
 
     private function serveAt(string $typed, \DateTimeZone $zone, \DateTimeImmutable $now, Problems $problems): ?\DateTimeImmutable

@@ -17,12 +17,11 @@ use Symfony\Component\Uid\Uuid;
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
  * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float,
- *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool}
+ *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool,
+ *     lossFactor?: float}
  * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool,
  *     made?: int}
- * @phpstan-type Learned array{mean: float, sigma: float, cooks: int}
- * @phpstan-type Closing array{cookerId: string, heat: array{before: Learned, after: Learned}|null, cut: string,
- *     need: array{before: Learned, after: Learned}|null}
+ * @phpstan-type Closing array{cookerId: string, cut: string, before?: array<string, mixed>, after?: array<string, mixed>}
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'cook')]
@@ -43,7 +42,9 @@ class CookRecord
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $closedAt = null;
 
-    /** @var Closing|null what closing it has taught, so that it can be taken back */
+    /**
+     * @var Closing|null what closing it has taught, so that it can be taken back: the Belief before and after; older stores have none of it
+     */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     public ?array $closing = null;
 
@@ -78,6 +79,7 @@ class CookRecord
             'autoWarmHours' => $cooker->autoWarmAfter?->inHours(),
             'heatSigma' => $cooker->heatSigma,
             'hasMedium' => $cooker->hasMedium,
+            'lossFactor' => $cooker->lossFactor,
         ];
     }
 
@@ -93,6 +95,7 @@ class CookRecord
             null === $kept['autoWarmHours'] ? null : Duration::hours($kept['autoWarmHours']),
             $kept['heatSigma'],
             $kept['hasMedium'],
+            $kept['lossFactor'] ?? 1.0,
         );
     }
 

@@ -8,7 +8,8 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
-use Pausis\Core\Learning\Posterior;
+use Pausis\Core\Learning\Belief;
+use Pausis\Core\Learning\Knowledge;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Volume;
@@ -48,6 +49,8 @@ class CookerRecord
         public int $cooks = 0,
         #[ORM\Column]
         public bool $hasMedium = false,
+        #[ORM\Column(options: ['default' => 1.0])]
+        public float $lossFactor = 1.0,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
     }
@@ -62,18 +65,16 @@ class CookerRecord
             null === $this->autoWarmHours ? null : Duration::hours($this->autoWarmHours),
             $this->heatSigma,
             $this->hasMedium,
+            $this->lossFactor,
         );
     }
 
-    public function heat(): Posterior
+    /** With what the household knows of it. */
+    public function learn(Belief $belief): void
     {
-        return Posterior::kept(log($this->heatFactor), $this->heatSigma, $this->cooks, Cooker::HEAT_SIGMA);
-    }
-
-    public function learn(Posterior $heat): void
-    {
-        $this->heatFactor = $heat->factor();
-        $this->heatSigma = $heat->sigma;
-        $this->cooks = $heat->cooks;
+        $this->heatFactor = exp($belief->mean(Knowledge::heatOf($this->id)));
+        $this->heatSigma = min(Cooker::HEAT_SIGMA, $belief->sigma(Knowledge::heatOf($this->id)) ?: Cooker::HEAT_SIGMA);
+        $this->lossFactor = exp($belief->mean(Knowledge::lossOf($this->id)));
+        $this->cooks = $belief->cooks(Knowledge::heatOf($this->id));
     }
 }

@@ -14,7 +14,9 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Learning\Window;
 use Pausis\Core\Safety\Finding;
+use Pausis\Core\Tenderness\Doneness;
 
 /** The answer to an order: what each setting comes to, the one that is taken, and its day. */
 final readonly class AdaptedBraise
@@ -49,6 +51,26 @@ final readonly class AdaptedBraise
     public function works(Outcome $outcome): bool
     {
         return null === $outcome->unsafe && $this->days[$outcome->choice->value] instanceof DayPlan;
+    }
+
+    /** With the fork tests that its day proposes, hours after switching on. */
+    public function window(Outcome $outcome, Doneness $level): Window
+    {
+        $day = $this->days[$outcome->choice->value];
+        $window = $outcome->windows[$level->value];
+
+        return $day instanceof DayPlan ? $day->window($window) : $window;
+    }
+
+    /** @return array<string, Window> by doneness */
+    public function windows(Outcome $outcome): array
+    {
+        $windows = [];
+        foreach (Doneness::cases() as $level) {
+            $windows[$level->value] = $this->window($outcome, $level);
+        }
+
+        return $windows;
     }
 
     /** Minutes from beginning the sauce to the plate. */

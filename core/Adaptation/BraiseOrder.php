@@ -9,6 +9,8 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Learning\Spread;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Liquid\LiquidWishes;
 use Pausis\Core\Liquid\OwnBoiling;
@@ -42,7 +44,25 @@ final readonly class BraiseOrder
         public Wishes $wishes = new Wishes(),
         public LedgerChoices $choices = new LedgerChoices(),
         public Handling $handling = new Handling(),
+        private ?Spread $known = null,
     ) {
+    }
+
+    /** Cooked in this cooker by a household that knows so much. */
+    public function knowing(Knowledge $knowledge): self
+    {
+        $joint = $this->meat->joint->needing($this->recipe->need->ofCut ?? $this->meat->joint->needHours, $knowledge->needSigma());
+
+        return $this->with(
+            meat: $this->meat->as($joint), known: $knowledge->spread(),
+            cooker: $this->cooker->knowing($knowledge->heatFactor(), $knowledge->heatSigma(), $knowledge->lossFactor()),
+        );
+    }
+
+    /** How uncertain all that is. */
+    public function spread(): Spread
+    {
+        return $this->known?->needing($this->meat->joint->needSigma) ?? Spread::of($this->meat->joint, $this->cooker);
     }
 
     /** With the meat's need corrected by what the recipe's own time says of it. */
@@ -90,7 +110,7 @@ final readonly class BraiseOrder
 
     public function cookedBy(Cooker $cooker): self
     {
-        return $this->with(cooker: $cooker);
+        return $this->with(cooker: $cooker, known: null);
     }
 
     public function servedAt(\DateTimeImmutable $at): self
@@ -264,7 +284,7 @@ final readonly class BraiseOrder
     {
         return [
             $this->recipe, $this->meat, $this->cooker, $this->room, $this->kitchen->pan(), $this->wishes->choosing(null), $this->choices,
-            $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0),
+            $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0), $this->known,
         ];
     }
 

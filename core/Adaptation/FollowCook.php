@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Adaptation\Evaluate\PotRun;
+use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Internal\CookFlags;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Cooker\Program;
@@ -12,6 +13,7 @@ use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
@@ -19,12 +21,12 @@ use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\PowerCut;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Ensemble;
-use Pausis\Core\Learning\LearnedFactor;
+use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Learning\Outcome;
-use Pausis\Core\Learning\Posterior;
-use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
@@ -35,8 +37,6 @@ use Pausis\Core\Tenderness\Doneness;
 /** Moves the windows and the plan of a running cook by what has been seen of it. */
 final readonly class FollowCook
 {
-    /** Lid up, fork in, lid down. */
-    private const FORK_TEST_LID_MINUTES = 2.0;
     private const FINISHING_OVEN_CELSIUS = 160.0;
     /** Turning to High is offered where it brings dinner forward by at least this much. */
     private const WORTH_TURNING_MINUTES = 10.0;
@@ -56,24 +56,25 @@ final readonly class FollowCook
         $happened = [...$lifts, ...$cuts];
         $setup = $pot->setup->running($program, $happened);
         $work = $pots->work($pot, $cook->choice);
-        $plan = new BackwardPlan($now, $order->serveAt, $order->kitchen->people, new Chain([]), $work->toThePlate());
         $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
         $run = $this->run($order, $setup, $cook, $elapsed);
+        $test = Looks::cost($this->simulation, $setup, $run->doneness($order->wishes->texture), $order->wishes->texture);
+        $plan = self::plan($order, $cook, $now, $work, $test, $run->coreSafe());
         $ready = $cook->readyAfter($order->wishes->texture);
-        $window = $this->ready($run, $order, $ready);
+        $window = self::ready($run, $order, $ready);
         $foreseen = match (null) {
             $window->likely => Foreseen::Hardly,
             $window->latest => Foreseen::LongTail,
             default => Foreseen::Surely,
         };
-        $day = $this->day($plan, $order, $cook, $program, $window, $run, $elapsed);
+        $day = $this->day($plan, $cook, $program, $window, $run, $elapsed);
 
         $onHigh = null;
         $late = null === $ready && (Foreseen::Hardly === $foreseen || $day->serve > $order->serveAt);
         if ($late && Setting::High !== $this->setting($cook, $program)) {
             $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
             $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $happened), AdaptBraise::HORIZON);
-            $faster = $this->day($plan, $order, $cook, $turned, $this->ready($fasterRun, $order, null), $fasterRun, $elapsed);
+            $faster = $this->day($plan, $cook, $turned, self::ready($fasterRun, $order, null), $fasterRun, $elapsed);
             $onHigh = $this->worthTurning($day, $faster);
         }
         $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
@@ -82,7 +83,7 @@ final readonly class FollowCook
         return new FollowedCook(
             array_combine(
                 array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
-                array_map($run->doneness(...), Doneness::cases()),
+                array_map(static fn (Doneness $d): Window => $day->window($run->doneness($d)), Doneness::cases()),
             ),
             $day->sauceAt(DinnerOnTime::begins($order->kitchen, $day, $work)),
             max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
@@ -132,25 +133,20 @@ final readonly class FollowCook
         return $turned[0]->setting ?? $program->firstHeat()->setting;
     }
 
-    /**
-     * What a finished cook teaches of the cooker's heat and of the cut's need in this house.
-     *
-     * @return array{heat: Posterior, need: Posterior} after it
-     */
-    public function learned(BraiseOrder $order, RunningCook $cook, Posterior $heat, Posterior $need): array
+    /** What the household knows after a finished cook; what a recipe's own time told of other animals is no part of it. */
+    public function learned(BraiseOrder $order, RunningCook $cook, Knowledge $known): Belief
     {
-        $order = $cook->facts->applied($order);
+        $order = $cook->facts->applied($order)->knowing($known);
         $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
-        $outcome = $this->run(
+
+        return $known->after($this->run(
             $order,
             $setup->running(
                 $this->program($order, $cook),
                 [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
             ),
             $cook,
-        );
-
-        return ['heat' => $heat->after($outcome, LearnedFactor::Heat), 'need' => $need->after($outcome, LearnedFactor::Need)];
+        ));
     }
 
     private function program(BraiseOrder $order, RunningCook $cook): Program
@@ -165,22 +161,19 @@ final readonly class FollowCook
 
     private function run(BraiseOrder $order, Setup $setup, RunningCook $cook, ?Duration $now = null): Outcome
     {
-        return Ensemble::draw(Spread::of($order->meat->joint, $order->cooker))->run(
+        return Ensemble::draw($order->spread())->run(
             $this->simulation, $setup, AdaptBraise::HORIZON, $cook->evidence, $now,
         );
     }
 
     /** Where the window reaches beyond what is looked at, it ends there: the fork is asked again, and says more. */
     private function day(
-        BackwardPlan $plan, BraiseOrder $order, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed,
+        BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed,
     ): DayPlan {
         $last = max(AdaptBraise::HORIZON, $elapsed->inHours());
         $window = new Window($ready->earliest ?? $elapsed->inHours(), $ready->likely ?? $last, $ready->latest ?? $last);
-        $test = $cook->lastForkTest();
 
-        return $plan->follow(
-            $cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), OwnDay::testFrom($order, $run->coreSafe()),
-            null === $test ? null : $cook->at($test->at()), $cook->sauceBegun);
+        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), $cook->sauceBegun);
     }
 
     private function worthTurning(DayPlan $now, DayPlan $faster): ?\DateTimeImmutable
@@ -188,11 +181,23 @@ final readonly class FollowCook
         return $now->serve->getTimestamp() - $faster->serve->getTimestamp() >= 60 * self::WORTH_TURNING_MINUTES ? $faster->serve : null;
     }
 
-    private function ready(Outcome $run, BraiseOrder $order, ?Duration $after): Window
+    private static function ready(Outcome $run, BraiseOrder $order, ?Duration $after): Window
     {
         $window = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
+    }
+
+    /** Once it is ready, the fork isn't asked any more. */
+    private static function plan(
+        BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now, Work $work, float $testHours, Window $coreSafe,
+    ): BackwardPlan {
+        $tests = new ForkTests(
+            $order->kitchen->people, null === $cook->readyAfter($order->wishes->texture) ? $testHours : 0.0,
+            OwnDay::testFrom($order, $coreSafe), $cook->lastForkTest()?->at()->inHours(),
+        );
+
+        return new BackwardPlan($now, $order->serveAt, $order->kitchen->people, new Chain([]), $work->toThePlate(), tests: $tests);
     }
 
     /** @return list<Event> */
@@ -200,7 +205,7 @@ final readonly class FollowCook
     {
         $lifts = [];
         foreach ($cook->evidence as $one) {
-            $lifts[] = new LidLift($one->at(), Duration::minutes(self::FORK_TEST_LID_MINUTES));
+            $lifts[] = new LidLift($one->at(), Duration::minutes(Looks::LID_MINUTES));
         }
 
         return $lifts;

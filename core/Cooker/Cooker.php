@@ -29,6 +29,7 @@ final readonly class Cooker
     /**
      * @param float $heatFactor heat delivered over heat expected of its rated watts; 1 when unknown
      * @param float $heatSigma  standard deviation of its logarithm
+     * @param float $lossFactor heat lost to the room over what is expected; 1 when unknown
      */
     public function __construct(
         public Volume $capacity,
@@ -38,6 +39,7 @@ final readonly class Cooker
         public ?Duration $autoWarmAfter = null,
         public float $heatSigma = self::HEAT_SIGMA,
         public bool $hasMedium = false,
+        public float $lossFactor = 1.0,
     ) {
     }
 
@@ -65,6 +67,14 @@ final readonly class Cooker
         ) : null;
     }
 
+    /** The same, where more is known of its heat and its loss. */
+    public function knowing(float $heatFactor, float $heatSigma, float $lossFactor): self
+    {
+        return new self(
+            $this->capacity, $this->shape, $this->rated, $heatFactor, $this->autoWarmAfter, $heatSigma, $this->hasMedium, $lossFactor,
+        );
+    }
+
     public function ratedPower(): Power
     {
         return $this->rated ?? Power::watts(85 * $this->capacity->inLitres() ** 0.6);
@@ -81,7 +91,7 @@ final readonly class Cooker
     public function lossCoefficient(): float
     {
         return Setting::Low->shareOfHigh() * self::SHARE_OF_RATED_POWER_REACHING_INSERT
-            * $this->ratedPower()->watts / self::LOW_EQUILIBRIUM_RISE;
+            * $this->ratedPower()->watts / self::LOW_EQUILIBRIUM_RISE * $this->lossFactor;
     }
 
     public function insertMass(): Mass

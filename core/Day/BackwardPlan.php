@@ -6,6 +6,7 @@ namespace Pausis\Core\Day;
 
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\Window;
 
 /**
@@ -16,7 +17,6 @@ final class BackwardPlan
 {
     private const STEP = 300;                    // seconds; clock times a cook can keep
     private const LONGEST_HOURS = 24.0;
-    private const FORK_TEST_MINUTES = 5;
     /** A sauce may be begun so much after its time before dinner is said to move. */
     private const GRACE_MINUTES = 10;
     private const FRIDGE_HOURS = 2;
@@ -26,11 +26,14 @@ final class BackwardPlan
     private const LAST_MEAL = '21:30';
     private const DINNER_STEP = 900;             // seconds; dinners are at quarter hours
 
+    private readonly ForkTests $tests;
     private readonly float $before;
     private readonly float $finish;
     private readonly ?\DateTimeImmutable $sauce;
     /** @var array<int, bool> whether somebody is there to prepare for each switch-on that was looked at: many dinners share them */
     private array $loadable = [];
+    /** @var array<string, Looks> the fork tests of each of them, and a sauce */
+    private array $looks = [];
 
     /**
      * @param Chain                   $dinner  from the pot to the plate
@@ -45,7 +48,9 @@ final class BackwardPlan
         private readonly Chain $dinner,
         private readonly int $sooner = 0,
         private readonly ?\DateTimeImmutable $noLater = null,
+        ?ForkTests $tests = null,
     ) {
+        $this->tests = $tests ?? new ForkTests($people);
         $this->before = ceil($work->minutes() / 5) * 5;
         $this->finish = ceil(($dinner->minutes() + $sooner) / 5) * 5;
         $this->sauce = $this->sauceFor($serve);
@@ -54,28 +59,26 @@ final class BackwardPlan
     /**
      * @param Window                  $ready    the texture wanted, hours after switching on
      * @param Window                  $past     past its best
-     * @param float                   $testFrom hours after switching on before which the fork tells nothing
      * @param \DateTimeImmutable|null $switchOn where the cook has set it
      */
     public function solve(
-        Program $program, Window $ready, Window $past, float $testFrom = 0.0, ?\DateTimeImmutable $switchOn = null,
+        Program $program, Window $ready, Window $past, ?\DateTimeImmutable $switchOn = null,
     ): DayPlan|Clash {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, [], null);
         }
-        $longest = self::longestCook($program, $past);
+        $longestOnWarm = $program->longestOnWarm();
         $found = null === $switchOn
-            ? $this->switchOnFor($this->serve, $ready, $longest)
-            : $this->asSet($switchOn, (float) $ready->latest, $program->longestOnWarm());
+            ? $this->switchOnFor($this->serve, $ready, $past, $longestOnWarm)
+            : $this->asSet($switchOn, $ready, $longestOnWarm);
         if ($found instanceof \DateTimeImmutable) {
             return $this->from(
-                $found, $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past,
-                $testFrom, false,
+                $found, $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish), $this->serve, $program, $ready, $past, false,
             );
         }
         $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
-        [$after, $before] = $this->nearestDinners($ready, $longest);
+        [$after, $before] = $this->nearestDinners($ready, $past, $longestOnWarm);
 
         return new Clash(
             $found, ['latestStart' => $latest, 'minutes' => $this->before, 'sauce' => $sauce],
@@ -94,13 +97,13 @@ final class BackwardPlan
     }
 
     /** A start that the cook has set: kept, or what is wrong with it. */
-    private function asSet(\DateTimeImmutable $on, float $latestHours, float $longestOnWarm): \DateTimeImmutable|ClashReason
+    private function asSet(\DateTimeImmutable $on, Window $ready, float $longestOnWarm): \DateTimeImmutable|ClashReason
     {
         $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
 
         return match (true) {
             !$this->isLoadable($on) => $this->unloaded($on),
-            $this->hoursFrom($on, $latestHours) > $sauce => ClashReason::StartTooLate,
+            !$this->isReadyBy($sauce, $on, $ready) => ClashReason::StartTooLate,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > $longestOnWarm => ClashReason::TooLongOnWarm,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > self::LONGEST_HOURS => ClashReason::LongerThanADay,
             null === $this->sauce => ClashReason::AwayAtTheEnd,
@@ -108,8 +111,9 @@ final class BackwardPlan
         };
     }
 
-    private function switchOnFor(\DateTimeImmutable $serve, Window $ready, float $longest): \DateTimeImmutable|ClashReason
-    {
+    private function switchOnFor(
+        \DateTimeImmutable $serve, Window $ready, Window $past, float $longestOnWarm,
+    ): \DateTimeImmutable|ClashReason {
         $found = $serve == $this->serve ? $this->sauce : $this->sauceFor($serve);
         $sauce = $found ?? $this->minutesFrom($serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
@@ -120,16 +124,30 @@ final class BackwardPlan
             return ClashReason::AwayAtTheEnd;
         }
         $latest = min($latest, $this->noLater ?? $latest);
-        for ($t = $latest->getTimestamp(), $stop = $sauce->getTimestamp() - 3600 * $longest; $t >= $stop; $t -= self::STEP) {
+        // However much sooner the sauce is begun than it must be.
+        $must = $this->minutesFrom($sauce, $this->sooner);
+        $stop = $must->getTimestamp() - 3600 * (self::longestCook($longestOnWarm, $past) + $this->tests->mostHours());
+        for ($t = $latest->getTimestamp(); $t >= $stop; $t -= self::STEP) {
             if ($t < $this->now->getTimestamp()) {
                 break;
             }
-            if ($this->isLoadable($latest->setTimestamp($t))) {
-                return $latest->setTimestamp($t);
+            $on = $latest->setTimestamp($t);
+            $looks = $this->looks["$t {$must->getTimestamp()}"] ??= $this->tests->of($on, $ready, $must);
+            if ($this->hoursFrom($on, (float) $looks->in($ready)->latest) <= $sauce
+                && $this->hoursFrom($on, self::longestCook($longestOnWarm, $looks->in($past))) >= $must
+                && $this->isLoadable($on)) {
+                return $on;
             }
         }
 
         return $this->unloaded($latest);
+    }
+
+    /** In as many pots as are asked for, with the fork tests that are proposed. */
+    private function isReadyBy(\DateTimeImmutable $sauce, \DateTimeImmutable $on, Window $ready): bool
+    {
+        return $this->hoursFrom($on, (float) $ready->latest) <= $sauce
+            && $this->hoursFrom($on, (float) $this->tests->of($on, $ready, $sauce)->in($ready)->latest) <= $sauce;
     }
 
     private function unloaded(\DateTimeImmutable $on): ClashReason
@@ -151,9 +169,9 @@ final class BackwardPlan
     }
 
     /** Hours from switching on to the sauce: at most until half of such pots are past their best, and not too long on Warm. */
-    private static function longestCook(Program $program, Window $past): float
+    private static function longestCook(float $longestOnWarm, Window $past): float
     {
-        return min($past->likely ?? self::LONGEST_HOURS, $program->longestOnWarm());
+        return min($past->likely ?? self::LONGEST_HOURS, $longestOnWarm);
     }
 
     private function latestStart(\DateTimeImmutable $sauce, Window $ready): \DateTimeImmutable
@@ -164,25 +182,25 @@ final class BackwardPlan
     /**
      * The same with the pot already on: dinner moves if the meat needs it to, or if the sauce is not begun in time.
      *
-     * @param \DateTimeImmutable|null $begun    when the sauce was begun
-     * @param float                   $testFrom hours after switching on before which the fork tells nothing
-     * @param \DateTimeImmutable|null $lastTest of the fork; the next one is not sooner than a while after
+     * @param \DateTimeImmutable|null $begun when the sauce was begun
      */
     public function follow(
-        \DateTimeImmutable $on, Program $program, Window $ready, Window $past, float $testFrom, ?\DateTimeImmutable $lastTest,
-        ?\DateTimeImmutable $begun = null,
+        \DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $begun = null,
     ): DayPlan {
-        $due = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, (float) $ready->latest)));
+        $latest = (float) $this->tests->of($on, $ready, $this->minutesFrom($this->serve, -$this->finish))->in($ready)->latest;
+        $due = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $latest)));
         $sauce = $begun ?? ($this->minutesFrom($due, self::GRACE_MINUTES) < $this->now ? $this->up($this->now) : $due);
         $serve = $this->minutesFrom($sauce, $this->finish);
 
-        return $this->from($on, $sauce, $serve, $program, $ready, $past, $testFrom, true, $lastTest);
+        return $this->from($on, $sauce, $serve, $program, $ready, $past, true);
     }
 
     private function from(
         \DateTimeImmutable $on, \DateTimeImmutable $sauce, \DateTimeImmutable $serve, Program $program, Window $ready, Window $past,
-        float $testFrom, bool $running, ?\DateTimeImmutable $lastTest = null,
+        bool $running,
     ): DayPlan {
+        $looks = $this->tests->of($on, $ready, $sauce);
+        [$ready, $past] = [$looks->in($ready), $looks->in($past)];
         $tasks = $running ? [] : [new Task(TaskKind::Prepare, $this->minutesFrom($on, -$this->before), (int) round($this->before))];
         $tasks[] = new Task(
             TaskKind::SwitchOn, $on, 0,
@@ -202,15 +220,12 @@ final class BackwardPlan
                 );
             }
         }
-        $earliest = $this->hoursFrom($on, max((float) $ready->earliest, $testFrom));
-        if (null !== $lastTest) {
-            $earliest = max($earliest, $this->minutesFrom($lastTest, 20));
-        }
-        $test = $this->people->firstFree(
-            $earliest, self::FORK_TEST_MINUTES, $sauce,
-        ) ?? ($running ? min($this->up($earliest), $sauce) : null);
+        $asked = null === $looks->soonest() ? null : $this->hoursFrom($on, $looks->soonest());
+        $test = null !== $asked && $asked <= $sauce
+            ? $asked
+            : ($running ? min($this->up($this->hoursFrom($on, (float) $this->tests->wanted($ready))), $sauce) : null);
         if (null !== $test) {
-            $tasks[] = new Task(TaskKind::ForkTest, $test, self::FORK_TEST_MINUTES);
+            $tasks[] = new Task(TaskKind::ForkTest, $test, ForkTests::MINUTES);
         }
         $likely = $this->down($this->hoursFrom($on, (float) $ready->likely + 1 / 24));
         $tasks[] = new Task(TaskKind::LikelyReady, $likely, 0);
@@ -220,14 +235,14 @@ final class BackwardPlan
         usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
 
         return new DayPlan($on, $serve, $tasks, ($sauce->getTimestamp() - $likely->getTimestamp()) / 60,
-            $past->shareBy(($sauce->getTimestamp() - $on->getTimestamp()) / 3600));
+            $past->shareBy(($sauce->getTimestamp() - $on->getTimestamp()) / 3600), $looks);
     }
 
     /**
      * @return array{\DateTimeImmutable|null, \DateTimeImmutable|null} the nearest that work after the one that is wanted and before it, in
      *                                                                 quarter hours
      */
-    private function nearestDinners(Window $ready, float $longest): array
+    private function nearestDinners(Window $ready, Window $past, float $longestOnWarm): array
     {
         $soonest = $this->up(
             $this->hoursFrom($this->minutesFrom($this->now, $this->finish), (float) $ready->latest), self::DINNER_STEP,
@@ -236,18 +251,19 @@ final class BackwardPlan
         $before = $this->serve->setTimestamp(intdiv($this->serve->getTimestamp() - 1, self::DINNER_STEP) * self::DINNER_STEP);
 
         return [
-            $this->nearestDinner($after, self::DINNER_STEP, $after->modify('+'.self::HORIZON_DAYS.' days'), $ready, $longest),
+            $this->nearestDinner($after, self::DINNER_STEP, $after->modify('+'.self::HORIZON_DAYS.' days'), $ready, $past, $longestOnWarm),
             $this->nearestDinner(
-                $before, -self::DINNER_STEP, max($soonest, $before->modify('-'.self::HORIZON_DAYS.' days')), $ready, $longest,
+                $before, -self::DINNER_STEP, max($soonest, $before->modify('-'.self::HORIZON_DAYS.' days')), $ready, $past,
+                $longestOnWarm,
             ),
         ];
     }
 
     private function nearestDinner(
-        \DateTimeImmutable $serve, int $step, \DateTimeImmutable $until, Window $ready, float $longest,
+        \DateTimeImmutable $serve, int $step, \DateTimeImmutable $until, Window $ready, Window $past, float $longestOnWarm,
     ): ?\DateTimeImmutable {
         for (; $step > 0 ? $serve <= $until : $serve >= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + $step)) {
-            if ($this->isMeal($serve, $ready, $longest)) {
+            if ($this->isMeal($serve, $ready, $past, $longestOnWarm)) {
                 return $serve;
             }
         }
@@ -255,12 +271,12 @@ final class BackwardPlan
         return null;
     }
 
-    private function isMeal(\DateTimeImmutable $serve, Window $ready, float $longest): bool
+    private function isMeal(\DateTimeImmutable $serve, Window $ready, Window $past, float $longestOnWarm): bool
     {
         $at = $serve->format('H:i');
 
         return $at >= self::FIRST_MEAL && $at <= self::LAST_MEAL
-            && $this->switchOnFor($serve, $ready, $longest) instanceof \DateTimeImmutable;
+            && $this->switchOnFor($serve, $ready, $past, $longestOnWarm) instanceof \DateTimeImmutable;
     }
 
     private function hoursFrom(\DateTimeImmutable $at, float $hours): \DateTimeImmutable

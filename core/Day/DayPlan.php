@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Day;
 
+use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Window;
+
 /** A day that works. */
 final readonly class DayPlan
 {
     /**
      * @param list<Task> $tasks       in order of time
      * @param float      $holdMinutes from likely ready to the sauce
+     * @param Looks|null $looks       the fork tests that it proposes
      * @param float      $pastShare   of such pots that would be past their best before the sauce is begun; nought where fewer than one in
      *                                ten
      */
@@ -19,12 +23,19 @@ final readonly class DayPlan
         public array $tasks,
         public float $holdMinutes,
         public float $pastShare,
+        public ?Looks $looks = null,
     ) {
     }
 
     public function isPastBest(): bool
     {
         return $this->pastShare > 0;
+    }
+
+    /** With the fork tests that it proposes. */
+    public function window(Window $ready): Window
+    {
+        return $this->looks?->in($ready) ?? $ready;
     }
 
     public function at(TaskKind $kind): ?Task
@@ -63,7 +74,7 @@ final readonly class DayPlan
         $minutes = (int) round(($this->serve->getTimestamp() - $at->getTimestamp()) / 60);
         $day = $this->with(new Task(TaskKind::Sauce, $at, $minutes));
 
-        return new self($day->switchOn, $day->serve, $day->tasks, $day->holdMinutes + $later, $day->pastShare);
+        return new self($day->switchOn, $day->serve, $day->tasks, $day->holdMinutes + $later, $day->pastShare, $day->looks);
     }
 
     /** In place of the task of its kind. */
@@ -72,6 +83,6 @@ final readonly class DayPlan
         $tasks = array_map(static fn (Task $t): Task => $t->kind === $task->kind ? $task : $t, $this->tasks);
         usort($tasks, static fn (Task $a, Task $b): int => $a->at <=> $b->at);
 
-        return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastShare);
+        return new self($this->switchOn, $this->serve, $tasks, $this->holdMinutes, $this->pastShare, $this->looks);
     }
 }

@@ -24,6 +24,8 @@ final readonly class Ensemble
     private const BASES = [2, 3, 5, 7, 11];
     /** Fewer effective members than this, and quantiles become ragged. */
     private const TOO_FEW = 20.0;
+    /** One answer may be a mistake; where no member believes two of them, all are wrong. A logarithm, between one and two mistakes. */
+    private const BELIEVABLE = -6.6;
     /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
     private const JITTER = 0.35;
 
@@ -51,16 +53,20 @@ final readonly class Ensemble
     private static function drawn(Spread $spread, int $count, float $wider): self
     {
         $members = $logPriors = [];
+        $root = $spread->root();
         for ($i = 1; $i <= $count; ++$i) {
             $z = self::normals($i);
+            $first = $spread->tailed ? Tail::of($z[0]) : $z[0];
+            $wide = [$wider * $first, $z[1], $wider * $z[2], $z[3]];
+            $logs = [];
+            foreach ($root as $row) {
+                $logs[] = $row[0] * $wide[0] + $row[1] * $wide[1] + $row[2] * $wide[2] + $row[3] * $wide[3];
+            }
             $members[] = new Deviation(
-                exp($spread->heat * $wider * $z[0]),
-                exp($spread->loss * $z[1]),
-                exp($spread->need * $wider * $z[2]),
-                exp($spread->thickness * $z[3]),
-                $spread->startKelvin * $z[4],
+                exp($logs[0]), exp($logs[1]), exp($logs[2]), exp($logs[3] + $spread->eye), $spread->startKelvin * $z[4],
             );
-            $logPriors[] = -0.5 * ($wider ** 2 - 1) * ($z[0] ** 2 + $z[2] ** 2);
+            $logPriors[] = ($spread->tailed ? Tail::logDensity($wide[0]) - Tail::logDensity($first) : ($first ** 2 - $wide[0] ** 2) / 2)
+                + ($z[2] ** 2 - $wide[2] ** 2) / 2;
         }
 
         return new self($members, $logPriors, $spread);
@@ -75,19 +81,23 @@ final readonly class Ensemble
      */
     public function run(Simulation $simulation, Setup $setup, float $horizon, array $evidence = [], ?Duration $now = null): Outcome
     {
-        $outcome = $this->weigh($simulation, $setup, $horizon, $evidence, $now);
-        if ([] === $evidence || $outcome->effectiveMembers() >= self::TOO_FEW) {
+        [$outcome, $best] = $this->weigh($simulation, $setup, $horizon, $evidence, $now);
+        if ([] === $evidence || ($outcome->effectiveMembers() >= self::TOO_FEW && $best > self::BELIEVABLE)) {
             return $outcome;
         }
         $wide = self::drawn($this->spread, \count($this->members), self::WIDER);
-        $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence, null)->weights);
+        $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence, null)[0]->weights);
 
         return new Outcome($survivors->members, $courses = $survivors->courses($simulation, $setup, $horizon, [], $now),
             array_fill(0, \count($survivors->members), 1 / \count($survivors->members)), self::lastSeen($courses, $now));
     }
 
-    /** @param list<Evidence> $evidence */
-    private function weigh(Simulation $simulation, Setup $setup, float $horizon, array $evidence, ?Duration $now): Outcome
+    /**
+     * @param list<Evidence> $evidence
+     *
+     * @return array{Outcome, float} and the logarithm of the likelihood at the most
+     */
+    private function weigh(Simulation $simulation, Setup $setup, float $horizon, array $evidence, ?Duration $now): array
     {
         $courses = $this->courses($simulation, $setup, $horizon, $evidence, $now);
         $logs = [];
@@ -102,9 +112,9 @@ final readonly class Ensemble
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $total = array_sum($weights);
 
-        return new Outcome(
+        return [new Outcome(
             $this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights), self::lastSeen($courses, $now),
-        );
+        ), $most];
     }
 
     /**

@@ -14,6 +14,9 @@ enum ForkAnswer: string
     case SlidesIn = 'slides-in';
     case FallsApart = 'falls-apart';
 
+    /** Share of answers that mean nothing: the wrong button, bone or fat under the fork. */
+    private const MISTAKEN = 0.05;
+
     /** Whether meat that answers so has the texture. */
     public function reaches(Doneness $texture): bool
     {
@@ -30,12 +33,14 @@ enum ForkAnswer: string
      */
     public function logProbability(float $share): float
     {
-        return match ($this) {
+        $meant = match ($this) {
             self::Resists => Normal::logCumulative((0.90 - $share) / 0.12),
             // Past "resists" and not yet "slides in": as good as the difference of the two, and exact in the tails.
             self::Gives => Normal::logCumulative(($share - 0.78) / 0.12) + Normal::logCumulative((1.05 - $share) / 0.12),
             self::SlidesIn => Normal::logCumulative(($share - 0.95) / 0.12),
             self::FallsApart => Normal::logCumulative(($share - 1.30) / 0.15),
         };
+
+        return log((1 - self::MISTAKEN) * exp($meant) + self::MISTAKEN / \count(self::cases()));
     }
 }

@@ -170,6 +170,11 @@ final class SettingsApiTest extends ApiTestCase
         self::assertEqualsWithDelta($worked['heatFactor'], self::in($this->call('GET', '/api/cookers'), '0.heatFactor'), 1e-9);
         self::assertStringContainsString('runs cool', self::text($this->call('GET', '/api/cookers'), '0.summary'));
 
+        // Repaired: forgotten, and known again after the next test.
+        self::assertEquals(1, $this->call('DELETE', "/api/cookers/$id/learned")['heatFactor']);
+        self::assertStringNotContainsString('runs cool', self::text($this->call('GET', '/api/cookers'), '0.summary'));
+        $this->call('DELETE', '/api/cookers/none/learned', expected: 404);
+
         foreach ([
             ['water', '40 L'], ['start', 'cold'], ['readings', [['after' => '2 h', 'temperature' => 'hot']]], ['readings', []],
         ] as [$field, $value]) {

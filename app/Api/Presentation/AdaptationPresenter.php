@@ -232,7 +232,7 @@ final readonly class AdaptationPresenter
         return new OutcomeView(
             $outcome->choice->value,
             $this->wording->label('setting', $outcome->choice->value),
-            $this->windows($outcome->windows, $measures),
+            $this->windows($braise->windows($outcome), $measures),
             self::curve($outcome->best),
             null === $outcome->unsafe,
             null === $outcome->unsafe

@@ -15,9 +15,11 @@ final readonly class Heating
      * @param Window $coreSafe    the core as hot as this meat must be
      * @param float  $fridgeTo60  hours from the fridge until all is past 60 °C in nine pots of ten, INF if never
      * @param float  $lookMinutes that the planned looks under the lid cost, or one look would
+     * @param float  $testHours   by which a fork test makes it ready later
      */
     public function __construct(
         public Window $core60, public Window $pot60, public Window $coreSafe, public float $fridgeTo60, public float $lookMinutes,
+        public float $testHours = 0.0,
     ) {
     }
 }

@@ -22,6 +22,7 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotEnd;
@@ -82,7 +83,7 @@ final readonly class PotRun
         $insert = Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS);
         $first = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()])));
         $events = [
-            ...self::looks([...$order->handling->lidLifts, ...$order->recipe->dish->looks()]),
+            ...self::lidLifts([...$order->handling->lidLifts, ...$order->recipe->dish->looks()]),
             ...(null === $end ? [] : self::additions($ingredients, $late, $end)),
         ];
         $setup = static fn (SaucePlan $sauce): Setup => new Setup(
@@ -105,7 +106,7 @@ final readonly class PotRun
     /** @param list<string> $larger */
     public function outcome(BraiseOrder $order, ProgramChoice $choice, array $larger = []): Outcome
     {
-        $ensemble = Ensemble::draw(Spread::of($order->meat->joint, $order->cooker));
+        $ensemble = Ensemble::draw($order->spread());
         $pot = $this->load($order, $choice, $larger);
         $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         if ([] !== LateFoods::of($order, $larger)) {
@@ -133,6 +134,7 @@ final readonly class PotRun
             new Heating(
                 $run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60,
                 $look,
+                Looks::cost($this->simulation, $pot->setup, $windows[$order->wishes->texture->value], $order->wishes->texture),
             ),
             $pot->best, $pot->sauce, $in->salt,
             new Filling(
@@ -217,7 +219,7 @@ final readonly class PotRun
 
         return (new BackwardPlan($order->now, $order->serveAt, $order->kitchen->people, $work->toLoading(), $work->toThePlate()))
             ->solve(
-                $pot->setup->program, $window($hours[$order->wishes->texture->value]), $window($hours[Doneness::Past->value]), 0.0,
+                $pot->setup->program, $window($hours[$order->wishes->texture->value]), $window($hours[Doneness::Past->value]),
                 $order->handling->switchOn,
             ) instanceof DayPlan;
     }
@@ -273,7 +275,7 @@ final readonly class PotRun
      *
      * @return list<LidLift>
      */
-    private static function looks(array $hours): array
+    private static function lidLifts(array $hours): array
     {
         return array_map(
             static fn (float $hour): LidLift => new LidLift(Duration::hours($hour), Duration::minutes(self::LOOK_MINUTES)), $hours,
@@ -310,7 +312,7 @@ final readonly class PotRun
             return 0.0;
         }
         $level = (int) array_search($pot->order->wishes->texture, Doneness::cases(), true);
-        $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::looks([$likely / 2]) : []);
+        $other = $pot->setup->running($pot->setup->program, [] === $planned ? self::lidLifts([$likely / 2]) : []);
         $difference = $this->simulation->run(
             $other, new Deviation(), AdaptBraise::HORIZON,
         )->doneness[$level] - $pot->best->doneness[$level];

@@ -77,7 +77,9 @@ final readonly class Work
 
     public function toThePlate(): Chain
     {
-        return new Chain(self::links($this->in(Stage::Finish, Stage::Table)));
+        return new Chain(self::links(array_values(array_filter(
+            $this->in(Stage::Finish, Stage::Table), fn (Chore $c): bool => !$this->isBeside($c),
+        ))));
     }
 
     /** Minutes by which the sauce may be begun sooner than it must be, since what comes of its pieces may wait. */

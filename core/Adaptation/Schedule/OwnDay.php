@@ -10,6 +10,7 @@ use Pausis\Core\Cooker\Program;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -25,24 +26,24 @@ final class OwnDay
     ): DayPlan|Clash {
         return self::planned(
             $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
-            $outcome->windows[Doneness::Past->value], $outcome->heating->coreSafe,
+            $outcome->windows[Doneness::Past->value],
             new BackwardPlan(
                 $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(),
                 $sauceWaits,
                 $noLater,
+                new ForkTests($order->kitchen->people, $outcome->heating->testHours, self::testFrom($order, $outcome->heating->coreSafe)),
             ));
     }
 
     /** A pot that is on is planned from its start; another as the plan or the cook has it. */
     public static function planned(
-        BraiseOrder $order, Program $program, Window $ready, Window $past, Window $coreSafe, BackwardPlan $plan,
+        BraiseOrder $order, Program $program, Window $ready, Window $past, BackwardPlan $plan,
     ): DayPlan|Clash {
         $on = $order->handling->switchOn;
-        $test = self::testFrom($order, $coreSafe);
 
         return null !== $on && $order->handling->isOn
-            ? $plan->follow($on, $program, $ready, $past, $test, null)
-            : $plan->solve($program, $ready, $past, $test, $on);
+            ? $plan->follow($on, $program, $ready, $past)
+            : $plan->solve($program, $ready, $past, $on);
     }
 
     /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */

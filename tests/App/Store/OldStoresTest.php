@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pausis\Tests\App\Store;
 
 use Doctrine\DBAL\Connection;
+use Pausis\App\Store\Learned;
+use Pausis\Core\Learning\Knowledge;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -71,6 +73,16 @@ final class OldStoresTest extends WebTestCase
         foreach ($connection->fetchFirstColumn('SELECT id FROM cook') as $cook) {
             self::assertIsString($cook);
             self::assertNotSame('', $get("/api/cooks/$cook")['headline']);
+        }
+        $learned = self::getContainer()->get(Learned::class);
+        self::assertInstanceOf(Learned::class, $learned);
+        $belief = $learned->belief();
+        foreach ($connection->fetchAllAssociative('SELECT id, heat_factor FROM cooker WHERE cooks > 0') as [
+            'id' => $cooker, 'heat_factor' => $factor,
+        ]) {
+            self::assertIsString($cooker);
+            self::assertEqualsWithDelta($factor, exp($belief->mean(Knowledge::heatOf($cooker))), 1e-6, 'what was learned is kept');
+            self::assertGreaterThan(0, $belief->cooks(Knowledge::heatOf($cooker)));
         }
         foreach ($connection->fetchFirstColumn('SELECT planned FROM cook') as $planned) {
             self::assertIsString($planned);

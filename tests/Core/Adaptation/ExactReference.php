@@ -6,7 +6,9 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
+use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Placed;
@@ -51,7 +53,7 @@ final class ExactReference
     public static function exists(AdaptedBraise $braise, array $sides, array $reserved = []): ?bool
     {
         $solver = new Process(['z3', '-in', '-T:'.self::SECONDS]);
-        $solver->setInput((new self($braise, self::jobs($braise, $sides), $reserved))->text());
+        $solver->setInput((new self($braise, self::jobs($braise, $sides, $reserved), $reserved))->text());
         $solver->run();
 
         return match (trim(strtok($solver->getOutput(), "\n") ?: '')) {
@@ -63,18 +65,19 @@ final class ExactReference
     }
 
     /**
-     * @param list<Side> $sides
+     * @param list<Side>   $sides
+     * @param list<Placed> $reserved
      *
      * @return list<Job>
      */
-    public static function jobs(AdaptedBraise $braise, array $sides): array
+    public static function jobs(AdaptedBraise $braise, array $sides, array $reserved = []): array
     {
         $order = $braise->order;
         $own = new BraiseJobs($order, $braise->chosen->work);
         $sides = array_merge(...array_map(static fn (Side $s): array => $s->jobs($order->recipe->serves), $sides));
 
         return [
-            ...$own->loading($order->serveAt), ...$own->toThePlate($order->now, $order->serveAt),
+            ...$own->loading($order->serveAt), ...$own->toThePlate($order->now, $order->serveAt, $reserved),
             ...array_map(static fn (Job $j): Job => null === $j->next ? $j->before(BraiseJobs::PLATE) : $j, $sides),
         ];
     }
@@ -128,14 +131,25 @@ final class ExactReference
         $program = $outcome->choice->program($this->braise->order->cooker, $this->braise->order->handling);
         $ids = array_map(static fn (Job $j): string => $j->id, $this->jobs);
         $first = array_search((new BraiseJobs($this->braise->order, $outcome->work))->firstOfFinish(), $ids, true);
-        $longest = min($outcome->windows[Doneness::Past->value]->likely ?? 24.0, $program->longestOnWarm());
         $this->say("(and (<= (* 5 u) s$first) (< s$first (+ (* 5 u) 5)))");
-        $this->say('(<= (* 5 t) (- (* 5 u) '.(int) ceil(60 * (float) $outcome->planned->latest - 1e-6).'))');
-        // No longer than until the sauce must be begun, however soon it is.
         $day = $this->braise->day();
         $sauce = $day instanceof DayPlan ? $day->at(TaskKind::Sauce)->at ?? null : $day->variables['sauce'] ?? null;
-        $this->say('(>= (* 5 t) '.($this->minute($sauce instanceof \DateTimeImmutable ? $sauce : $this->braise->order->serveAt)
-            - (int) floor(60 * $longest + 1e-6)).')');
+        $latestSauce = $this->minute($sauce instanceof \DateTimeImmutable ? $sauce : $this->braise->order->serveAt);
+        // By when it is ready depends on the fork tests, and those on who is there after such a start.
+        $tests = new ForkTests(
+            $this->braise->order->kitchen->people, $outcome->heating->testHours,
+            OwnDay::testFrom($this->braise->order, $outcome->heating->coreSafe),
+        );
+        $this->say("(<= (* 5 t) $this->serve)");
+        for ($t = 0; 5 * $t <= $this->serve; ++$t) {
+            $on = $this->braise->order->now->setTimestamp($this->base + 300 * $t);
+            $looks = $tests->of($on, $outcome->planned, $this->braise->order->now->setTimestamp($this->base + 60 * $latestSauce));
+            $this->say("(=> (= t $t) (<= $t (- u ".(int) ceil(12 * (float) $looks->in($outcome->planned)->latest - 1e-6).')))');
+            $past = $looks->in($outcome->windows[Doneness::Past->value])->likely ?? 24.0;
+            // No longer than until the sauce must be begun, however soon it is.
+            $longest = (int) floor(60 * min($past, $program->longestOnWarm(), 24.0) + 1e-6);
+            $this->say("(=> (= t $t) (>= (* 5 $t) ".($latestSauce - $longest).'))');
+        }
         if (null !== $this->braise->order->handling->switchOn) {
             $this->say('(= (* 5 t) '.$this->minute($this->braise->order->handling->switchOn).')');
         }

@@ -107,9 +107,9 @@ final class HandlingTest extends TestCase
             "2026-11-26 $time", new \DateTimeZone('Europe/Vienna'),
         ));
 
-        $kept = self::adapt($at('07:30'))->days['low'];
+        $kept = self::adapt($at('07:15'))->days['low'];
         self::assertInstanceOf(DayPlan::class, $kept);
-        self::assertSame('07:30', $kept->switchOn->format('H:i'));
+        self::assertSame('07:15', $kept->switchOn->format('H:i'));
 
         $late = self::adapt($at('16:00'))->days['low'];
         self::assertInstanceOf(Clash::class, $late);

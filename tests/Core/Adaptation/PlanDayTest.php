@@ -105,7 +105,7 @@ final class PlanDayTest extends TestCase
 
     public function testVegetablesCutTheEveningBeforeMakeTheMorningShorter(): void
     {
-        $morning = self::plan([]);
+        $morning = self::plan([], presence: Days::home('05:30'));
         $evening = self::plan([], new Handling(cutsTheNightBefore: true));
         $cut = static fn (WholeDay $d): array => array_values(array_filter(
             $d->placed, static fn (Placed $p): bool => \in_array($p->job->code, ['cut-vegetables', 'cut-ahead'], true),

@@ -13,6 +13,7 @@ use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\People;
 use Pausis\Core\Day\Presence;
@@ -35,7 +36,7 @@ final class BackwardPlanTest extends TestCase
         self::assertInstanceOf(DayPlan::class, $plan);
         self::assertSame('08:40', $plan->switchOn->format('H:i'));
         self::assertSame(
-            ['prepare 08:05', 'switch-on 08:40', 'fork-test 15:10', 'likely-ready 16:40', 'sauce 18:40', 'serve 19:00', 'fridge 21:00'],
+            ['prepare 08:05', 'switch-on 08:40', 'fork-test 15:55', 'likely-ready 16:40', 'sauce 18:40', 'serve 19:00', 'fridge 21:00'],
             array_map(static fn (Task $t): string => $t->kind->value.' '.$t->at->format('H:i'), $plan->tasks),
         );
     }
@@ -121,21 +122,21 @@ final class BackwardPlanTest extends TestCase
     {
         $on = self::at('2026-11-26 08:00');
         $inTime = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow(
-            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18), 0.0, null,
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(12, 15, 18),
         );
-        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [])->follow(
-            $on, Cooks::on(Setting::Low), new Window(9, 11, 13), new Window(16, 19, null), 0.0, self::at('2026-11-26 16:58'),
+        $late = $this->plan('2026-11-26 16:00', '2026-11-26 19:00', [], last: 8 + 58 / 60)->follow(
+            $on, Cooks::on(Setting::Low), new Window(9, 9.2, 13), new Window(16, 19, null),
         );
 
         $forgotten = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow(
-            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null,
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null),
         );
         $begun = $this->plan('2026-11-26 19:42', '2026-11-26 19:00', [])->follow(
-            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), 0.0, null, self::at('2026-11-26 19:05'),
+            $on, Cooks::on(Setting::Low), new Window(6.5, 8, 10), new Window(16, 19, null), self::at('2026-11-26 19:05'),
         );
         self::assertSame(['20:05', '19:25'], [$forgotten->serve->format('H:i'), $begun->serve->format('H:i')]);
         self::assertSame(['19:00', '21:20'], [$inTime->serve->format('H:i'), $late->serve->format('H:i')]);
-        self::assertSame('17:20', $late->at(TaskKind::ForkTest)?->at->format('H:i'));
+        self::assertSame('17:45', $late->at(TaskKind::ForkTest)?->at->format('H:i'));
     }
 
     /**
@@ -153,13 +154,16 @@ final class BackwardPlanTest extends TestCase
     }
 
     /** @param list<array{string, string}> $away */
-    private function plan(string $now, string $serve, array $away, ?Presence $presence = null): BackwardPlan
+    private function plan(string $now, string $serve, array $away, ?Presence $presence = null, ?float $last = null): BackwardPlan
     {
         $presence ??= new Presence(
             array_map(static fn (array $a): Interval => new Interval(self::at($a[0]), self::at($a[1])), $away), '23:00', '06:30',
         );
 
-        return new BackwardPlan(self::at($now), self::at($serve), People::alone($presence), Chain::ofMinutes(33), Chain::ofMinutes(20));
+        return new BackwardPlan(
+            self::at($now), self::at($serve), People::alone($presence), Chain::ofMinutes(33), Chain::ofMinutes(20),
+            tests: new ForkTests(People::alone($presence), last: $last),
+        );
     }
 
     private static function at(string $local): \DateTimeImmutable

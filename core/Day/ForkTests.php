@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Day;
+
+use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Window;
+
+/** The fork tests that a plan proposes: when they tell most, or as soon after as somebody is there. */
+final readonly class ForkTests
+{
+    public const MINUTES = 5;
+    private const MOST = 4;
+    /** Hours until somebody is there. */
+    private const LONGEST_WAIT = 12.0;
+    /** Nearer to the sauce than this a look changes nothing any more, hours. */
+    private const BEFORE_SAUCE = 0.75;
+
+    /**
+     * @param float      $cost hours by which each makes it ready later
+     * @param float      $from hours after switching on before which the fork tells nothing
+     * @param float|null $last hours after switching on at which it was asked last
+     */
+    public function __construct(private People $people, private float $cost = 0.0, private float $from = 0.0, private ?float $last = null)
+    {
+    }
+
+    /**
+     * The first, and as many more as leave it ready by the sauce; of one that won't be, the first alone.
+     *
+     * @param Window                  $ready worked out without them
+     * @param \DateTimeImmutable|null $sauce when it is begun
+     */
+    public function of(\DateTimeImmutable $on, Window $ready, ?\DateTimeImmutable $sauce = null): Looks
+    {
+        $latest = $ready->latest ?? \INF;
+        $left = null === $sauce ? \INF : ($sauce->getTimestamp() - $on->getTimestamp()) / 3600;
+        [$most, $left] = $latest > $left ? [1, \INF] : [self::MOST, $left];
+        $hours = [];
+        $at = $this->wanted($ready);
+        for ($n = 0; null !== $at && $n < $most && $at < $latest + $n * $this->cost; ++$n) {
+            $until = min($at + self::LONGEST_WAIT, $latest + self::MOST * $this->cost);
+            $free = $this->people->firstFree(self::after($on, $at), self::MINUTES, self::after($on, $until));
+            if (null === $free) {
+                break;
+            }
+            $look = ($free->getTimestamp() - $on->getTimestamp()) / 3600;
+            $isLate = $latest + ($n + 1) * $this->cost > $left && (null !== $this->last || $n > 0);
+            if ($isLate || $look > $left - self::BEFORE_SAUCE) {
+                break;
+            }
+            $hours[] = $look;
+            $at = max($look + Looks::APART, is_finite($latest) ? ($look + $latest) / 2 : 0.0);
+        }
+
+        return Looks::at($hours, $this->cost);
+    }
+
+    /** Hours by which all of them make it later, at most. */
+    public function mostHours(): float
+    {
+        return self::MOST * $this->cost;
+    }
+
+    /** When the next is due, hours after switching on, whoever is there; null where it isn't likely to be ready at all. */
+    public function wanted(Window $ready): ?float
+    {
+        $at = null === $this->last ? Looks::first($ready) : Looks::next($ready, $this->last);
+
+        return null === $at ? null : max($at, $this->from);
+    }
+
+    private static function after(\DateTimeImmutable $on, float $hours): \DateTimeImmutable
+    {
+        return $on->setTimestamp((int) round($on->getTimestamp() + 3600 * $hours));
+    }
+}

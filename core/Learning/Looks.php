@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Learning;
+
+use Pausis\Core\Heat\Deviation;
+use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Quantity\Duration;
+use Pausis\Core\Tenderness\Doneness;
+
+/**
+ * When the fork is asked, and what the asking costs: each look lets the pot cool, so that what isn't ready yet is ready later.
+ *
+ * A look tells most where ready and not ready are about as likely, and costs the same whenever it is: the first is halfway
+ * between the earliest and the likely time, each further one at the likely time of what is left.
+ */
+final readonly class Looks
+{
+    /** Lid up, fork in, lid down. */
+    public const LID_MINUTES = 2.0;
+    /** Hours between two of them, at least. */
+    public const APART = 0.75;
+    private const MOST = 4;
+    private const HORIZON = 20.0;
+    /** Looked at before it is ready. */
+    private const BEFORE_READY = 0.9;
+
+    /** @param list<float> $at hours after switching on */
+    private function __construct(private array $at, private float $cost)
+    {
+    }
+
+    /**
+     * Those still to come.
+     *
+     * @param Window     $ready worked out without them
+     * @param float      $cost  hours a look
+     * @param float|null $last  hours after switching on at which the fork was asked last
+     */
+    public static function planned(Window $ready, float $cost, ?float $last = null): self
+    {
+        $at = null === $last ? self::first($ready) : self::next($ready, $last);
+        $looks = [];
+        for ($n = 0; null !== $at && $n < self::MOST; ++$n) {
+            $looks[] = $at;
+            $at = max($at + self::APART, ($at + ($ready->latest ?? $at)) / 2);
+        }
+
+        return new self($looks, $cost);
+    }
+
+    /** @param list<float> $hours after switching on */
+    public static function at(array $hours, float $cost): self
+    {
+        return new self($hours, $cost);
+    }
+
+    /** Hours after switching on of the first; null where there is none. */
+    public function soonest(): ?float
+    {
+        return $this->at[0] ?? null;
+    }
+
+    /** Hours after switching on; null where it isn't likely to be ready at all. */
+    public static function first(Window $ready): ?float
+    {
+        return null === $ready->earliest || null === $ready->likely ? null : ($ready->earliest + $ready->likely) / 2;
+    }
+
+    public static function next(Window $left, float $last): ?float
+    {
+        return null === $left->likely ? null : max($last + self::APART, $left->likely);
+    }
+
+    /** Hours by which one look makes it ready later, as most likely. */
+    public static function cost(Simulation $simulation, Setup $setup, Window $ready, Doneness $level): float
+    {
+        $at = self::first($ready);
+        $index = (int) array_search($level, Doneness::cases(), true);
+        $without = null === $at ? \INF : $simulation->run($setup, new Deviation(), self::HORIZON)->doneness[$index];
+        if (!is_finite($without)) {
+            return 0.0;
+        }
+        $lift = new LidLift(Duration::hours(min((float) $at, self::BEFORE_READY * $without)), Duration::minutes(self::LID_MINUTES));
+        $looked = $setup->running($setup->program, [...$setup->events, $lift]);
+        $with = $simulation->run($looked, new Deviation(), self::HORIZON)->doneness[$index];
+
+        return is_finite($with) ? max(0.0, $with - $without) : 0.0;
+    }
+
+    /** A window that was worked out without them, with them. */
+    public function in(Window $window): Window
+    {
+        return new Window($this->later($window->earliest), $this->later($window->likely), $this->later($window->latest));
+    }
+
+    private function later(?float $hours): ?float
+    {
+        foreach (null === $hours ? [] : $this->at as $look) {
+            $hours += $look < $hours ? $this->cost : 0.0;
+        }
+
+        return $hours;
+    }
+}
