@@ -104,15 +104,15 @@ final readonly class AdaptedRecipe
     /** @return list<string> */
     public function steps(AdaptedBraise $braise, Measures $measures): array
     {
-        return array_map(fn (PrintedStep $s): string => $this->step($s, $measures), AdaptedMethod::of($braise));
+        return array_map(fn (PrintedStep $s): string => $this->step($s, $braise, $measures), AdaptedMethod::of($braise));
     }
 
-    private function step(PrintedStep $step, Measures $measures): string
+    private function step(PrintedStep $step, AdaptedBraise $braise, Measures $measures): string
     {
         if (null === $step->deed) {
             return $step->words;
         }
-        $variables = $step->deed->variables;
+        $variables = $braise->timed($step->deed->variables);
         foreach (['setting', 'thickener'] as $choice) {
             if (isset($variables[$choice])) {
                 $variables[$choice] = mb_strtolower($this->wording->label($choice, (string) $variables[$choice]));

@@ -14,6 +14,7 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
+use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Tenderness\Doneness;
@@ -71,6 +72,28 @@ final readonly class AdaptedBraise
         }
 
         return $windows;
+    }
+
+    /**
+     * What is told of the hours of the setting that is taken, as its day has them.
+     *
+     * @param array<string, float|int|string> $variables
+     *
+     * @return array<string, float|int|string>
+     */
+    public function timed(array $variables): array
+    {
+        $window = $this->window($this->chosen, $this->order->wishes->texture);
+        if (!isset($variables['earliestHours'], $variables['latestHours']) || null === $window->earliest || null === $window->latest) {
+            return $variables;
+        }
+        $day = $this->day();
+        $first = $day instanceof DayPlan ? $day->looks?->soonest() : null;
+
+        return [
+            ...$variables, 'earliestHours' => $window->earliest, 'latestHours' => $window->latest,
+            'testHours' => $first ?? Looks::first($window) ?? $window->earliest,
+        ];
     }
 
     /** Minutes from beginning the sauce to the plate. */

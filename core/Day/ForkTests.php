@@ -46,8 +46,9 @@ final readonly class ForkTests
                 break;
             }
             $look = ($free->getTimestamp() - $on->getTimestamp()) / 3600;
-            $isLate = $latest + ($n + 1) * $this->cost > $left && (null !== $this->last || $n > 0);
-            if ($isLate || $look > $left - self::BEFORE_SAUCE) {
+            $isFirst = 0 === $n && null === $this->last;
+            $isLate = $latest + ($n + 1) * $this->cost > $left || $look > $left - self::BEFORE_SAUCE;
+            if (($isLate && !$isFirst) || $look > $left) {
                 break;
             }
             $hours[] = $look;

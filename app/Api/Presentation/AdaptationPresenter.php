@@ -73,7 +73,7 @@ final readonly class AdaptationPresenter
             $this->liquid($chosen, $measures),
             $this->salt($chosen, $measures),
             $this->pot($braise, $measures),
-            array_map(fn (LedgerEntry $e): LedgerView => $this->ledger($e, $measures), $chosen->process->entries),
+            array_map(fn (LedgerEntry $e): LedgerView => $this->ledger($e, $braise, $measures), $chosen->process->entries),
             $day instanceof DayPlan
                 ? array_map(fn (Task $t): TaskView => $this->task($t, $braise, $day->serve, $measures), $day->tasks)
                 : [],
@@ -357,9 +357,9 @@ final readonly class AdaptationPresenter
         );
     }
 
-    private function ledger(LedgerEntry $entry, Measures $measures): LedgerView
+    private function ledger(LedgerEntry $entry, AdaptedBraise $braise, Measures $measures): LedgerView
     {
-        $variables = $entry->variables;
+        $variables = $braise->timed($entry->variables);
         foreach ([
             'setting' => 'setting', 'method' => 'method', 'thickness' => 'thickness', 'thickener' => 'thickener',
         ] as $name => $choice) {

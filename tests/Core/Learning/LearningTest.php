@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class LearningTest extends TestCase
 {
-    private const HOUSES = 14;
+    private const HOUSES = 8;
     private const COOKS = 4;
 
     #[TestWith([Setting::Low])]
