@@ -117,9 +117,11 @@ if ('core' !== ($argv[1] ?? 'all')) {
             $revision = $answer['revision'];
         };
     };
+    // Never the same as in the run before, whose outcomes are kept.
+    $grams = static fn (int $i): string => sprintf('%.2f g', 1500 + 3 * $i + getmypid() % 300 / 100);
     echo Measure::of(
         'a live change with physics: another weight, saved', 200, 20,
-        $saving(static fn (array $draft, int $i): array => array_replace_recursive($draft, ['meat' => ['weight' => (1500 + 3 * $i).' g']])),
+        $saving(static fn (array $draft, int $i): array => array_replace_recursive($draft, ['meat' => ['weight' => $grams($i)]])),
     )->line(150);
     echo Measure::of(
         'without physics: another dinner, saved', 100, 10,
@@ -144,7 +146,7 @@ if ('core' !== ($argv[1] ?? 'all')) {
         static fn (int $i): string => $call(
             'POST', '/api/braises/ways',
             [
-                ...DraftPatch::applied($braise['draft'], ['meat' => ['weight' => (1500 + 3 * $i).' g']]),
+                ...DraftPatch::applied($braise['draft'], ['meat' => ['weight' => $grams(400 + $i)]]),
                 'away' => [['from' => '2026-11-26T05:00', 'to' => '2026-11-26T18:00', 'who' => '', 'what' => 'away']],
             ],
         ),

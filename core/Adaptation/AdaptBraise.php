@@ -53,11 +53,12 @@ final readonly class AdaptBraise
                 return $outcome;
             }
         }
+        $works = array_values(array_filter(
+            $outcomes, static fn (Outcome $o): bool => null === $o->unsafe && $days[$o->choice->value] instanceof DayPlan,
+        ));
+        $outcomes = [] === $works ? $outcomes : $works;
         $rank = static fn (Outcome $o): array => self::rank($o, $days[$o->choice->value]);
-        usort(
-            $outcomes,
-            static fn (Outcome $a, Outcome $b): int => $rank($a) <=> $rank($b),
-        );
+        usort($outcomes, static fn (Outcome $a, Outcome $b): int => $rank($a) <=> $rank($b));
 
         return $outcomes[0];
     }
@@ -69,7 +70,7 @@ final readonly class AdaptBraise
             null === $outcome->unsafe ? 0 : 1,
             $day instanceof DayPlan ? 0 : 1,
             $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
-            $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom?->getTimestamp() ?? \PHP_INT_MAX),
+            $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom()?->getTimestamp() ?? \PHP_INT_MAX),
         ];
     }
 }

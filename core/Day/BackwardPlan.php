@@ -65,7 +65,7 @@ final class BackwardPlan
         Program $program, Window $ready, Window $past, ?\DateTimeImmutable $switchOn = null,
     ): DayPlan|Clash {
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
-            return new Clash(ClashReason::NeverReady, [], null);
+            return new Clash(ClashReason::NeverReady, []);
         }
         $longestOnWarm = $program->longestOnWarm();
         $found = null === $switchOn
@@ -78,14 +78,12 @@ final class BackwardPlan
         }
         $sauce = $this->sauce ?? $this->minutesFrom($this->serve, -$this->finish);
         $latest = $this->latestStart($sauce, $ready);
-        [$after, $before] = $this->nearestDinners($ready, $past, $longestOnWarm);
 
         return new Clash(
             $found, ['latestStart' => $latest, 'minutes' => $this->before, 'sauce' => $sauce],
-            ClashReason::StartTooLate === $found && null !== $switchOn ? $this->up(
-                $this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP,
-            ) : $after,
-            $before,
+            fn (): array => ClashReason::StartTooLate === $found && null !== $switchOn
+                ? [$this->up($this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP), null]
+                : $this->nearestDinners($ready, $past, $longestOnWarm),
             match ($found) {
                 ClashReason::AwayAtTheEnd => $this->people->hindrance($sauce, $this->serve),
                 ClashReason::NoTimeToLoad => $this->people->hindrance(
@@ -132,10 +130,12 @@ final class BackwardPlan
                 break;
             }
             $on = $latest->setTimestamp($t);
+            if (!$this->isLoadable($on)) {
+                continue;
+            }
             $looks = $this->looks["$t {$must->getTimestamp()}"] ??= $this->tests->of($on, $ready, $must);
             if ($this->hoursFrom($on, (float) $looks->in($ready)->latest) <= $sauce
-                && $this->hoursFrom($on, self::longestCook($longestOnWarm, $looks->in($past))) >= $must
-                && $this->isLoadable($on)) {
+                && $this->hoursFrom($on, self::longestCook($longestOnWarm, $looks->in($past))) >= $must) {
                 return $on;
             }
         }

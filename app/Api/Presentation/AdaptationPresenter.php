@@ -193,7 +193,7 @@ final readonly class AdaptationPresenter
             [...$variables, ...self::hindrance($clash, $serve, $measures), 'minutes' => \is_float($minutes) ? $minutes : 0],
         );
 
-        $nearest = $clash->serveFrom ?? $clash->serveBefore;
+        $nearest = $clash->serveFrom() ?? $clash->serveBefore();
 
         return null === $nearest ? $text
             : $text.' '.$this->wording->say('verdict.serve-from', $measures, ['serve' => $measures->clock($nearest, $serve)]);

@@ -42,6 +42,8 @@ use Pausis\Core\Tenderness\Doneness;
 /** What goes into the pot, and what one way of running the cooker comes to. */
 final readonly class PotRun
 {
+    /** Enough to see about when the sauce is begun. */
+    private const FEW_MEMBERS = 32;
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
@@ -106,15 +108,14 @@ final readonly class PotRun
     /** @param list<string> $larger */
     public function outcome(BraiseOrder $order, ProgramChoice $choice, array $larger = []): Outcome
     {
-        $ensemble = Ensemble::draw($order->spread());
         $pot = $this->load($order, $choice, $larger);
-        $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         if ([] !== LateFoods::of($order, $larger)) {
             // What goes in late does so before the sauce is begun, which is when nine pots in ten are ready.
-            $ready = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
+            $few = Ensemble::draw($order->spread(), self::FEW_MEMBERS)->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+            $ready = $few->doneness($order->wishes->texture, $order->wishes->sureness->share());
             $pot = $this->load($order, $choice, $larger, $ready->latest ?? $ready->likely ?? AdaptBraise::HORIZON);
-            $run = $ensemble->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         }
+        $run = Ensemble::draw($order->spread())->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         $windows = [];
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);

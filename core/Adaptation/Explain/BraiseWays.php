@@ -65,11 +65,11 @@ final readonly class BraiseWays
             if (null !== $outcome->unsafe || !$clash instanceof Clash) {
                 continue;
             }
-            if (null !== $clash->serveFrom && (null === $after || $clash->serveFrom < $after[0])) {
-                $after = [$clash->serveFrom, $outcome->choice];
+            if (null !== $clash->serveFrom() && (null === $after || $clash->serveFrom() < $after[0])) {
+                $after = [$clash->serveFrom(), $outcome->choice];
             }
-            if (null !== $clash->serveBefore && (null === $before || $clash->serveBefore > $before[0])) {
-                $before = [$clash->serveBefore, $outcome->choice];
+            if (null !== $clash->serveBefore() && (null === $before || $clash->serveBefore() > $before[0])) {
+                $before = [$clash->serveBefore(), $outcome->choice];
             }
         }
         $ways = [];

@@ -114,7 +114,7 @@ final class HandlingTest extends TestCase
         $late = self::adapt($at('16:00'))->days['low'];
         self::assertInstanceOf(Clash::class, $late);
         self::assertSame(ClashReason::StartTooLate, $late->reason);
-        self::assertGreaterThan(new \DateTimeImmutable('2026-11-26 20:00 Europe/Vienna'), $late->serveFrom);
+        self::assertGreaterThan(new \DateTimeImmutable('2026-11-26 20:00 Europe/Vienna'), $late->serveFrom());
 
         $gone = self::adapt($at('05:00'))->days['low'];
         self::assertInstanceOf(Clash::class, $gone);

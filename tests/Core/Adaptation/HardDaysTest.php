@@ -55,9 +55,9 @@ final class HardDaysTest extends TestCase
         self::assertInstanceOf(Clash::class, $clash);
         self::assertSame(ClashReason::AwayAtTheEnd, $clash->reason);
         self::assertNull($clash->hindrance?->interval, 'of several no one is named');
-        self::assertNotNull($clash->serveFrom);
-        self::assertGreaterThan(Days::at('19:30'), $clash->serveFrom);
-        self::assertLessThan(Days::at('17:01'), $clash->serveBefore);
+        self::assertNotNull($clash->serveFrom());
+        self::assertGreaterThan(Days::at('19:30'), $clash->serveFrom());
+        self::assertLessThan(Days::at('17:01'), $clash->serveBefore());
     }
 
     public function testTheOnlyCooksOwnReasonIsNamedFromWhenToWhen(): void
@@ -93,7 +93,7 @@ final class HardDaysTest extends TestCase
         $clash = Days::braise(Kitchen::alone($away))->day();
 
         self::assertInstanceOf(Clash::class, $clash);
-        self::assertNull($clash->serveFrom);
+        self::assertNull($clash->serveFrom());
         self::assertSame(Whereabouts::Away, $clash->hindrance?->where);
     }
 

@@ -58,11 +58,11 @@ final class WaysOutTest extends TestCase
         self::assertContains('serve-from', array_map(static fn (WayOut $w): string => $w->code, Days::ways($braise)));
         $day = $braise->day();
         self::assertInstanceOf(Clash::class, $day);
-        self::assertNotNull($day->serveFrom);
+        self::assertNotNull($day->serveFrom());
 
         self::assertInstanceOf(
             DayPlan::class,
-            self::adapt($day->serveFrom->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->day(),
+            self::adapt($day->serveFrom()->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i'), '2026-11-26 12:30')->day(),
         );
     }
 

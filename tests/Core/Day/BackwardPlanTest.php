@@ -65,9 +65,9 @@ final class BackwardPlanTest extends TestCase
         $clash = $this->solve('2026-11-26 05:00', '2026-11-26 19:00', $away);
         self::assertInstanceOf(Clash::class, $clash);
         self::assertSame(ClashReason::NoTimeToLoad, $clash->reason);
-        self::assertNotNull($clash->serveFrom);
+        self::assertNotNull($clash->serveFrom());
 
-        $offered = $this->solve('2026-11-26 05:00', $clash->serveFrom->format('Y-m-d H:i'), $away);
+        $offered = $this->solve('2026-11-26 05:00', $clash->serveFrom()->format('Y-m-d H:i'), $away);
         self::assertInstanceOf(DayPlan::class, $offered);
     }
 
