@@ -12,8 +12,7 @@ final class Clash
 
     /**
      * @param array<string, float|int|string|\DateTimeImmutable>                         $variables
-     * @param (\Closure(): array{\DateTimeImmutable|null, \DateTimeImmutable|null})|null $dinners   the nearest after the one that is wanted,
-     *                                                                                              and before it
+     * @param (\Closure(): array{\DateTimeImmutable|null, \DateTimeImmutable|null})|null $dinners   after the one that is wanted, and before
      * @param Hindrance|null                                                             $hindrance where somebody was needed
      */
     public function __construct(
