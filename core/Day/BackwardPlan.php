@@ -82,7 +82,7 @@ final class BackwardPlan
         return new Clash(
             $found, ['latestStart' => $latest, 'minutes' => $this->before, 'sauce' => $sauce],
             fn (): array => ClashReason::StartTooLate === $found && null !== $switchOn
-                ? [$this->up($this->minutesFrom($this->hoursFrom($switchOn, (float) $ready->latest), $this->finish), self::DINNER_STEP), null]
+                ? [$this->readyFrom($switchOn, $ready), null]
                 : $this->nearestDinners($ready, $past, $longestOnWarm),
             match ($found) {
                 ClashReason::AwayAtTheEnd => $this->people->hindrance($sauce, $this->serve),
@@ -148,6 +148,12 @@ final class BackwardPlan
     {
         return $this->hoursFrom($on, (float) $ready->latest) <= $sauce
             && $this->hoursFrom($on, (float) $this->tests->of($on, $ready, $sauce)->in($ready)->latest) <= $sauce;
+    }
+
+    /** The first dinner, in quarter hours, for which a pot that was switched on then is ready. */
+    private function readyFrom(\DateTimeImmutable $on, Window $ready): \DateTimeImmutable
+    {
+        return $this->up($this->minutesFrom($this->hoursFrom($on, (float) $ready->latest), $this->finish), self::DINNER_STEP);
     }
 
     private function unloaded(\DateTimeImmutable $on): ClashReason
