@@ -18,7 +18,6 @@ use Pausis\App\Wording\Wording;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Learning\Knowledge;
-use Pausis\Core\Learning\Tail;
 use Pausis\Core\Learning\WaterTest;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Power;
@@ -161,10 +160,7 @@ final class CookerController extends ApiController
         \assert(null !== $test);
         $result = $test->fit();
         if ($draft->keep) {
-            $factor = Knowledge::heatOf($record->id);
-            $learned->keep($learned->belief()->with($factor, Tail::SIGMA * Cooker::HEAT_SIGMA)->measured(
-                $factor, log($result->heatFactor), WaterTest::SIGMA,
-            ));
+            $learned->keep(Knowledge::measured($learned->belief(), $record->id, $result));
             $record->waterTest = null;
             $this->cookers->save($record);
         }

@@ -23,6 +23,7 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Evidence;
 use Pausis\Core\Learning\Knowledge;
 use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\OtherWay;
@@ -61,7 +62,7 @@ final readonly class FollowCook
         $test = Looks::cost($this->simulation, $setup, $run->doneness($order->wishes->texture), $order->wishes->texture);
         $plan = self::plan($order, $cook, $now, $work, $test, $run->coreSafe());
         $ready = $cook->readyAfter($order->wishes->texture);
-        $window = self::ready($run, $order, $ready);
+        $window = $this->notMovedEarlier(self::ready($run, $order, $ready), $order, $setup, $cook);
         $foreseen = match (null) {
             $window->likely => Foreseen::Hardly,
             $window->latest => Foreseen::LongTail,
@@ -186,6 +187,20 @@ final readonly class FollowCook
         $window = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
+    }
+
+    /** An answer that it isn't ready never moves the window earlier. */
+    private function notMovedEarlier(Window $window, BraiseOrder $order, Setup $setup, RunningCook $cook): Window
+    {
+        $last = $cook->lastForkTest();
+        if (null === $last || $last->answer->reaches($order->wishes->texture) || null !== $cook->readyAfter($order->wishes->texture)) {
+            return $window;
+        }
+        $before = array_values(array_filter($cook->evidence, static fn (Evidence $e): bool => $e !== $last));
+        $thought = Ensemble::draw($order->spread())->run($this->simulation, $setup, AdaptBraise::HORIZON, $before);
+        $least = self::ready($thought, $order, null);
+
+        return null === $least->latest ? $window : $window->noEarlierThan($least);
     }
 
     /** Once it is ready, the fork isn't asked any more. */

@@ -18,7 +18,7 @@ final readonly class Knowledge
     private const HOUSEHOLDS_SHARE = 0.35;
     /** Of the variance of a thickness that is guessed, what is the household's eye for the cut. */
     private const EYES_SHARE = 0.35;
-    /** A label is thought to be right until so many cooks have told otherwise. */
+    /** Cooks that tell whether a label is right. */
     private const COOKS_OF_DOUBT = 2;
 
     /** A cooker that turns out so many standard deviations from what was thought is not surer known than before. */
@@ -95,9 +95,24 @@ final readonly class Knowledge
 
         return new Spread(
             $this->heatSigma(), $this->belief->sigma($this->loss), $this->needSigma(), sqrt($rows[3][3]),
-            together: new Covariance($rows), tailed: $this->belief->cooks($this->heat) < self::COOKS_OF_DOUBT,
+            together: new Covariance($rows), tailed: $this->isInDoubt(),
             eye: $this->measured ? 0.0 : $this->belief->mean($this->eye),
         );
+    }
+
+    /** A label is thought to be right until cooks or a water test have told otherwise. */
+    private function isInDoubt(): bool
+    {
+        return $this->belief->cooks($this->heat) < self::COOKS_OF_DOUBT && $this->heatSigma() >= Cooker::HEAT_SIGMA;
+    }
+
+    /** What a water test tells of a cooker: its heat, and where there were readings enough, its loss. */
+    public static function measured(Belief $belief, string $cooker, WaterTestResult $test): Belief
+    {
+        $belief = $belief->with(self::heatOf($cooker), Tail::SIGMA * Cooker::HEAT_SIGMA)->with(self::lossOf($cooker), Spread::LOSS)
+            ->measured(self::heatOf($cooker), log($test->heatFactor), WaterTest::SIGMA);
+
+        return null === $test->lossFactor ? $belief : $belief->measured(self::lossOf($cooker), log($test->lossFactor), WaterTest::SIGMA);
     }
 
     /** What the household knows after a cook whose ensemble, drawn from this, ended so. */

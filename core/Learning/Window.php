@@ -29,6 +29,16 @@ final readonly class Window
         };
     }
 
+    /** None of it sooner than the other. */
+    public function noEarlierThan(self $other): self
+    {
+        $later = static fn (?float $a, ?float $b): ?float => null === $a || null === $b ? null : max($a, $b);
+
+        return new self(
+            $later($this->earliest, $other->earliest), $later($this->likely, $other->likely), $later($this->latest, $other->latest),
+        );
+    }
+
     /** None of it later than what has been seen. */
     public function noLaterThan(float $hours): self
     {

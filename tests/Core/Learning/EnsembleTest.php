@@ -107,6 +107,29 @@ final class EnsembleTest extends TestCase
         self::assertLessThan(6.0, $this->fork($soon)->likely);
     }
 
+    public function testAHundredAnswersAtOneMinuteAndSomeThatContradictEachOtherLeaveAWindow(): void
+    {
+        $many = array_map(static fn (int $n): Evidence => self::forkTest(7.0, ForkAnswer::cases()[$n % 4]), range(0, 99));
+        foreach ([$many, [self::forkTest(6.0, ForkAnswer::FallsApart), self::forkTest(9.0, ForkAnswer::Resists)]] as $evidence) {
+            $run = $this->outcome($evidence);
+            $window = $run->doneness(Doneness::Fork);
+
+            self::assertEqualsWithDelta(1.0, array_sum($run->weights), 1e-9);
+            self::assertNotNull($window->likely);
+            self::assertLessThanOrEqual($window->likely, $window->earliest);
+        }
+    }
+
+    public function testTwoRightAnswersOutweighAWrongOne(): void
+    {
+        $right = [self::forkTest(9.5, ForkAnswer::SlidesIn), self::forkTest(9.6, ForkAnswer::SlidesIn)];
+        $honest = (float) $this->fork($right)->likely;
+        $wrong = (float) $this->fork([self::forkTest(9.0, ForkAnswer::Resists), ...$right])->likely;
+
+        self::assertLessThan(9.5, $wrong);
+        self::assertGreaterThan($honest, $wrong);
+    }
+
     public function testEvidenceThatContradictsMostMembersIsResampled(): void
     {
         $run = $this->outcome([self::forkTest(11.5, ForkAnswer::Resists)]);

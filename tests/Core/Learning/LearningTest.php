@@ -6,6 +6,13 @@ namespace Pausis\Tests\Core\Learning;
 
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Belief;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Learning\WaterTestResult;
+use Pausis\Core\Learning\WaterTestVerdict;
+use Pausis\Core\Tenderness\Doneness;
+use Pausis\Tests\Core\Cooks;
 use Pausis\Tests\Core\Learning\Simulated\Cook;
 use Pausis\Tests\Core\Learning\Simulated\House;
 use Pausis\Tests\Core\Learning\Simulated\Nature;
@@ -50,6 +57,20 @@ final class LearningTest extends TestCase
         $second = array_map(static fn (array $of): Cook => $of[1], $cooks);
 
         self::assertShare(0.85, 0.15, $second, static fn (Cook $c): bool => $c->isInside());
+    }
+
+    public function testAWaterTestNarrowsTheFirstWindow(): void
+    {
+        $cut = Cooks::joint('beef-chuck', 1.3)->cut;
+        $width = static function (Belief $belief) use ($cut): float {
+            $window = Ensemble::draw((new Knowledge($belief, 'pot', $cut, false))->spread())
+                ->run(new Simulation(), Cooks::chuck(), 24.0)->doneness(Doneness::Fork);
+
+            return (float) $window->latest - (float) $window->earliest;
+        };
+        $tested = Knowledge::measured(Belief::none(), 'pot', new WaterTestResult(1.0, 1.0, 0.5, WaterTestVerdict::Fit, []));
+
+        self::assertLessThan(0.65 * $width(Belief::none()), $width($tested));
     }
 
     /** @return list<list<Cook>> of each house, in order */
