@@ -21,6 +21,8 @@ final readonly class DayWays
     private const LATER_STEP = 15;
     private const MOST_WAYS = 5;
     private const MOST_HELPERS = 3;
+    private const MORE_RINGS = 4;
+    private const MORE_OVENS = 2;
     private const EASY_SIDE = 'warm-loaf';
 
     /** @param int $steps of each search: enough to see whether a changed day can be done */
@@ -31,7 +33,7 @@ final readonly class DayWays
     /**
      * The wishes without any of which it would work, one by one left out as long as it stays impossible.
      *
-     * @return list<string> braise where its own work can't be done, side:ID, own-start, busy, away, hands, stove
+     * @return list<string> braise where its own work can't be done, side:ID, own-start, busy, away, hands, rings, oven, stove
      */
     public function clashing(DayCase $case): array
     {
@@ -54,8 +56,15 @@ final readonly class DayWays
         }
         if ($kept->in($this->helped($case->kitchen(), self::MOST_HELPERS))->isPossible($this->steps)) {
             $wishes[] = 'hands';
-        } elseif ($kept->in($case->kitchen()->andMore(4, 2))->isPossible($this->steps)) {
-            $wishes[] = 'stove';
+
+            return $wishes;
+        }
+        foreach ([
+            'rings' => [self::MORE_RINGS, 0], 'oven' => [0, self::MORE_OVENS], 'stove' => [self::MORE_RINGS, self::MORE_OVENS],
+        ] as $wish => $more) {
+            if ($kept->in($case->kitchen()->andMore(...$more))->isPossible($this->steps)) {
+                return [...$wishes, $wish];
+            }
         }
 
         return $wishes;

@@ -237,7 +237,7 @@ final class SharedDayTest extends TestCase
         $taken = new Placed(new Job('other', 'other', [], 260, false, 1), $on->modify('-240 minutes'), $on->modify('+20 minutes'));
         $day = Days::plan($braise, [], [], [new OtherPot('Jam', false, new Interval($taken->from, $taken->to), [$taken])]);
 
-        self::assertSame(['braise', 'stove'], Days::clashing($day));
+        self::assertSame(['braise', 'rings'], Days::clashing($day));
         self::assertContainsEquals(
             [new RunOn(ProgramChoice::Low)], array_map(static fn (WayOut $w): array => $w->changes, Days::ways($day)),
         );
