@@ -62,6 +62,7 @@ use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\DishReader;
 use Pausis\Core\Recipe\Doubt;
+use Pausis\Core\Recipe\Either;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Method;
@@ -211,6 +212,7 @@ final readonly class DraftOrder
     public function order(
         BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null,
     ): ?BraiseOrder {
+        [$understood, $either] = $this->chosen($understood, $draft->refused);
         $kept = [];
         foreach ($understood as $k => $ingredient) {
             if (!$draft->ingredients[$k]->ignored) {
@@ -246,7 +248,7 @@ final readonly class DraftOrder
         $this->sayImpossible($draft, $dish, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told),
+            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told, leftToYou: $either),
             new OrderedMeat($joint, $bone, $this->beforehand($draft, $understood, $problems)),
             $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres),
@@ -261,6 +263,28 @@ final readonly class DraftOrder
             handling: $this->handling($draft->handling, $house->zone(), $problems),
             known: $known?->spread(),
         ))->informedByRecipe());
+    }
+
+    /**
+     * @param list<Ingredient> $understood
+     * @param list<string>     $refused
+     *
+     * @return array{list<Ingredient>, list<Either>} with what the cook takes of what the recipe leaves open, and what that is
+     */
+    private function chosen(array $understood, array $refused): array
+    {
+        $chosen = $left = [];
+        foreach ($understood as $ingredient) {
+            $either = Either::of($ingredient, $this->reader);
+            $chosen[] = match (true) {
+                null === $either => $ingredient,
+                \in_array($either->key(), $refused, true) => $either->other,
+                default => $either->first,
+            };
+            array_push($left, ...(null === $either ? [] : [$either]));
+        }
+
+        return [$chosen, $left];
     }
 
     private function handling(HandlingDraft $draft, \DateTimeZone $zone, Problems $problems): Handling

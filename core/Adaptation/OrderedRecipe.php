@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\Either;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
 
@@ -20,6 +21,7 @@ final readonly class OrderedRecipe
      * @param Dish|null           $dish            as a process, those left out among its ingredients; null for a list without a method
      * @param RecipeNeed|null     $need            what its own time says of the meat
      * @param list<string>        $told            acts that a side dish of the day does, ids
+     * @param list<Either>        $leftToYou       of its liquids, chosen among already
      */
     public function __construct(
         public array $ingredients,
@@ -29,17 +31,22 @@ final readonly class OrderedRecipe
         ?Dish $dish = null,
         public ?RecipeNeed $need = null,
         public array $told = [],
+        public array $leftToYou = [],
     ) {
         $this->dish = $dish ?? new Dish($ingredients, []);
     }
 
     public function as(Dish $dish): self
     {
-        return new self($dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need, $this->told);
+        return new self(
+            $dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need, $this->told, $this->leftToYou,
+        );
     }
 
     public function needing(RecipeNeed $need): self
     {
-        return new self($this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need, $this->told);
+        return new self(
+            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need, $this->told, $this->leftToYou,
+        );
     }
 }

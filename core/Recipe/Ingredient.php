@@ -63,6 +63,15 @@ final readonly class Ingredient
             $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id, $this->part);
     }
 
+    /** Not only if liked. */
+    public function needed(): self
+    {
+        return new self(
+            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
+            $this->cut,
+            $this->role, $this->notes, false, $this->confidence, $this->doubts, $this->guess, $this->id, $this->part);
+    }
+
     public function belongingTo(PartKind $part): self
     {
         return new self(

@@ -172,6 +172,26 @@ final class BraiseApiTest extends ApiTestCase
         self::assertNotContains('slow-to-60', array_column((array) self::in($helped, 'adaptation.findings'), 'rule'));
     }
 
+    public function testWineOrStockIsTheCooksToChoose(): void
+    {
+        $draft = $this->draft();
+        $text = "Beef\n\n1.2 kg beef chuck\n2 onions\n300 ml red wine, or beef stock if you like\n400 ml beef stock\n\n"
+            .'Brown the beef. Pour in the wine and let it bubble. Add the stock, cover and cook at 150 °C for 3 hours.';
+        $read = (array) self::in($this->call('POST', '/api/recipes/read', ['text' => $text]), 'draft');
+        $draft = [...$draft, ...array_intersect_key($read, array_flip(['ingredients', 'steps', 'original', 'recipeText', 'meat']))];
+        $ledger = fn (array $refused): array => array_column(
+            (array) self::in($this->call('POST', '/api/braises/preview', [...$draft, 'refused' => $refused]), 'adaptation.ledger'), null,
+            'code',
+        );
+        $wine = $ledger([]);
+        self::assertArrayHasKey('either', $wine);
+        self::assertArrayHasKey('liquid-boiled-down', $wine);
+        $stock = $ledger([self::text((array) $wine['either'], 'key')]);
+
+        self::assertTrue(self::in((array) $stock['either'], 'refused'));
+        self::assertArrayNotHasKey('liquid-boiled-down', $stock);
+    }
+
     public function testTheCalendarIsReadBackByALibrary(): void
     {
         $braise = $this->call('POST', '/api/braises', $this->draft(), 201);
