@@ -209,7 +209,7 @@ final readonly class FollowCook
     ): BackwardPlan {
         $tests = new ForkTests(
             $order->kitchen->people, null === $cook->readyAfter($order->wishes->texture) ? $testHours : 0.0,
-            OwnDay::testFrom($order, $coreSafe), $cook->lastForkTest()?->at()->inHours(),
+            OwnDay::testFrom($order, $coreSafe), $cook->lastForkTest()?->at()->inHours(), OwnDay::asksSoon($order, $cook->choice),
         );
 
         return new BackwardPlan($now, $order->serveAt, $order->kitchen->people, new Chain([]), $work->toThePlate(), tests: $tests);

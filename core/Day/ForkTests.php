@@ -21,9 +21,12 @@ final readonly class ForkTests
      * @param float      $cost hours by which each makes it ready later
      * @param float      $from hours after switching on before which the fork tells nothing
      * @param float|null $last hours after switching on at which it was asked last
+     * @param bool       $soon whether the first is as early as may be, since it tells of a cooker that nobody knows, too
      */
-    public function __construct(private People $people, private float $cost = 0.0, private float $from = 0.0, private ?float $last = null)
-    {
+    public function __construct(
+        private People $people, private float $cost = 0.0, private float $from = 0.0, private ?float $last = null,
+        private bool $soon = false,
+    ) {
     }
 
     /**
@@ -67,7 +70,8 @@ final readonly class ForkTests
     /** When the next is due, hours after switching on, whoever is there; null where it isn't likely to be ready at all. */
     public function wanted(Window $ready): ?float
     {
-        $at = null === $this->last ? Looks::first($ready) : Looks::next($ready, $this->last);
+        $first = $this->soon ? $ready->earliest : Looks::first($ready);
+        $at = null === $this->last ? $first : Looks::next($ready, $this->last);
 
         return null === $at ? null : max($at, $this->from);
     }

@@ -39,10 +39,12 @@ final readonly class Looks
      * @param Window     $ready worked out without them
      * @param float      $cost  hours a look
      * @param float|null $last  hours after switching on at which the fork was asked last
+     * @param bool       $soon  whether the first is as early as may be
      */
-    public static function planned(Window $ready, float $cost, ?float $last = null): self
+    public static function planned(Window $ready, float $cost, ?float $last = null, bool $soon = false): self
     {
-        $at = null === $last ? self::first($ready) : self::next($ready, $last);
+        $first = $soon ? $ready->earliest : self::first($ready);
+        $at = null === $last ? $first : self::next($ready, $last);
         $looks = [];
         for ($n = 0; null !== $at && $n < self::MOST; ++$n) {
             $looks[] = $at;

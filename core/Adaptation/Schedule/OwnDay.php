@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation\Schedule;
 
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Clash;
@@ -31,8 +32,23 @@ final class OwnDay
                 $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(),
                 $sauceWaits,
                 $noLater,
-                new ForkTests($order->kitchen->people, $outcome->heating->testHours, self::testFrom($order, $outcome->heating->coreSafe)),
+                self::tests($order, $outcome),
             ));
+    }
+
+    /** The fork tests that it proposes. */
+    public static function tests(BraiseOrder $order, Outcome $outcome): ForkTests
+    {
+        return new ForkTests(
+            $order->kitchen->people, $outcome->heating->testHours, self::testFrom($order, $outcome->heating->coreSafe),
+            soon: self::asksSoon($order, $outcome->choice),
+        );
+    }
+
+    /** On Low a cooker that nobody knows may be far ahead: the first test is as early as may be. */
+    public static function asksSoon(BraiseOrder $order, ProgramChoice $choice): bool
+    {
+        return ProgramChoice::Low === $choice && $order->spread()->tailed;
     }
 
     /** A pot that is on is planned from its start; another as the plan or the cook has it. */

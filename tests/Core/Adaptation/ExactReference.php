@@ -8,7 +8,6 @@ use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
-use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Placed;
@@ -136,10 +135,7 @@ final class ExactReference
         $sauce = $day instanceof DayPlan ? $day->at(TaskKind::Sauce)->at ?? null : $day->variables['sauce'] ?? null;
         $latestSauce = $this->minute($sauce instanceof \DateTimeImmutable ? $sauce : $this->braise->order->serveAt);
         // By when it is ready depends on the fork tests, and those on who is there after such a start.
-        $tests = new ForkTests(
-            $this->braise->order->kitchen->people, $outcome->heating->testHours,
-            OwnDay::testFrom($this->braise->order, $outcome->heating->coreSafe),
-        );
+        $tests = OwnDay::tests($this->braise->order, $outcome);
         $this->say("(<= (* 5 t) $this->serve)");
         for ($t = 0; 5 * $t <= $this->serve; ++$t) {
             $on = $this->braise->order->now->setTimestamp($this->base + 300 * $t);

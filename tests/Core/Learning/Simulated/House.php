@@ -48,10 +48,11 @@ final class House
         $ensemble = Ensemble::draw($known->spread());
         $run = $ensemble->run($this->simulation, $setup, self::HORIZON);
         $cost = Looks::cost($this->simulation, $setup, $run->doneness(Doneness::Fork), Doneness::Fork);
-        $first = Looks::planned($run->doneness(Doneness::Fork), $cost)->in($run->doneness(Doneness::Fork));
+        $looks = Looks::planned($run->doneness(Doneness::Fork), $cost, soon: Setting::Low === $this->setting && $known->spread()->tailed);
+        $first = $looks->in($run->doneness(Doneness::Fork));
         $evidence = $lifts = $windows = [];
         $window = $first;
-        $at = Looks::first($first);
+        $at = $looks->soonest();
         while (null !== $at && $at < self::HORIZON - 0.5 && \count($evidence) < self::MOST_LOOKS) {
             $answer = $this->nature->answer($this->truly($joint, $lifts), $at);
             $lifts[] = new LidLift(Duration::hours($at), Duration::minutes(self::LIFT_MINUTES));
