@@ -71,7 +71,7 @@ final readonly class StartPot
         $outcome = $this->wanted($adapted, $start->setting);
         $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
 
-        return $this->cooks->start($this->record($braise, $draft, $order, $outcome, $at));
+        return $this->cooks->start($this->record($braise, $draft, $adapted, $outcome, $at));
     }
 
     /** @throws Asked */
@@ -167,9 +167,10 @@ final readonly class StartPot
     }
 
     private function record(
-        BraiseRecord $braise, BraiseDraft $draft, BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $at,
+        BraiseRecord $braise, BraiseDraft $draft, AdaptedBraise $adapted, Outcome $outcome, \DateTimeImmutable $at,
     ): CookRecord {
-        $ready = $outcome->windows[$order->wishes->texture->value];
+        $order = $adapted->order;
+        $ready = $adapted->window($outcome, $order->wishes->texture);
 
         return new CookRecord($braise, $this->drafts->toArray($draft), $outcome->choice->value, $at, [
             'earliestHours' => $ready->earliest,

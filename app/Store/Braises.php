@@ -87,10 +87,12 @@ final readonly class Braises
      *
      * @param Stored $plan
      */
-    public function replan(BraiseRecord $braise, array $plan): void
+    public function replan(BraiseRecord $braise, array $plan, string $headline): void
     {
-        $this->manager->createQuery('UPDATE '.BraiseRecord::class.' b SET b.plan = :plan WHERE b.id = :id')
-            ->setParameters(new ArrayCollection([new Parameter('plan', $plan, Types::JSON), new Parameter('id', $braise->id)]))
+        $this->manager->createQuery('UPDATE '.BraiseRecord::class.' b SET b.plan = :plan, b.headline = :headline WHERE b.id = :id')
+            ->setParameters(new ArrayCollection([
+                new Parameter('plan', $plan, Types::JSON), new Parameter('headline', $headline), new Parameter('id', $braise->id),
+            ]))
             ->execute();
     }
 

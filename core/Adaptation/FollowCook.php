@@ -7,6 +7,7 @@ namespace Pausis\Core\Adaptation;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Internal\CookFlags;
+use Pausis\Core\Adaptation\Schedule\Moments;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
@@ -86,7 +87,7 @@ final readonly class FollowCook
                 array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
                 array_map(static fn (Doneness $d): Window => $day->window($run->doneness($d)), Doneness::cases()),
             ),
-            $day->sauceAt(DinnerOnTime::begins($order->kitchen, $day, $work)),
+            self::chilled($day->sauceAt(DinnerOnTime::begins($order->kitchen, $day, $work)), $order, $work),
             max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
             $onHigh,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
@@ -187,6 +188,16 @@ final readonly class FollowCook
         $window = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
+    }
+
+    /** With the leftovers put away when the day would have it. */
+    private static function chilled(DayPlan $day, BraiseOrder $order, Work $work): DayPlan
+    {
+        foreach ((new Moments($order->kitchen->people, $work, $day, []))->leftoversPlaced() as $placed) {
+            $day = 'into-fridge' === $placed->job->id ? $day->chilledAt($placed->from, $placed->job->minutes) : $day;
+        }
+
+        return $day;
     }
 
     /** An answer that it isn't ready never moves the window earlier. */

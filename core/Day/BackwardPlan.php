@@ -82,7 +82,7 @@ final class BackwardPlan
         return new Clash(
             $found, ['latestStart' => $latest, 'minutes' => $this->before, 'sauce' => $sauce],
             fn (): array => ClashReason::StartTooLate === $found && null !== $switchOn
-                ? [$this->readyFrom($switchOn, $ready), null]
+                ? [$this->dinnerFrom($switchOn, $ready, $longestOnWarm), null]
                 : $this->nearestDinners($ready, $past, $longestOnWarm),
             match ($found) {
                 ClashReason::AwayAtTheEnd => $this->people->hindrance($sauce, $this->serve),
@@ -150,10 +150,19 @@ final class BackwardPlan
             && $this->hoursFrom($on, (float) $this->tests->of($on, $ready, $sauce)->in($ready)->latest) <= $sauce;
     }
 
-    /** The first dinner, in quarter hours, for which a pot that was switched on then is ready. */
-    private function readyFrom(\DateTimeImmutable $on, Window $ready): \DateTimeImmutable
+    /** The first dinner, in quarter hours, for which a pot that is switched on then is ready and somebody there. */
+    private function dinnerFrom(\DateTimeImmutable $on, Window $ready, float $longestOnWarm): ?\DateTimeImmutable
     {
-        return $this->up($this->minutesFrom($this->hoursFrom($on, (float) $ready->latest), $this->finish), self::DINNER_STEP);
+        $serve = $this->up($this->minutesFrom($this->hoursFrom($on, (float) $ready->latest), $this->finish), self::DINNER_STEP);
+        $until = $this->hoursFrom($on, min($longestOnWarm, self::LONGEST_HOURS));
+        for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
+            $sauce = $this->sauceFor($serve);
+            if (null !== $sauce && $this->isReadyBy($sauce, $on, $ready)) {
+                return $serve;
+            }
+        }
+
+        return null;
     }
 
     private function unloaded(\DateTimeImmutable $on): ClashReason

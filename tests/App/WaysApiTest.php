@@ -19,9 +19,11 @@ final class WaysApiTest extends ApiTestCase
         $refused = $offered = 0;
         for ($number = 0; $number < $days; ++$number) {
             $draft = $this->anyDraft($sides);
-            if ($this->isPlanned($this->call('POST', '/api/braises/preview', $draft))) {
+            $answer = $this->call('POST', '/api/braises/preview', $draft);
+            if ($this->isPlanned($answer)) {
                 continue;
             }
+            self::assertTrue(self::in($answer, 'adaptation.wantsWay'), "Day $number: it is looked for.");
             ++$refused;
             foreach ((array) $this->call('POST', '/api/braises/ways', $draft)['ways'] as $way) {
                 self::assertIsArray($way);

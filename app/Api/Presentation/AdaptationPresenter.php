@@ -87,7 +87,7 @@ final readonly class AdaptationPresenter
             array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::of($braise)),
             $this->looks($braise, $measures),
             null === $worked->whole || !$day instanceof DayPlan ? null : $this->days->present($worked, $day, $measures),
-            !$day instanceof DayPlan || (null !== $worked->whole && !$worked->whole->possible),
+            !$day instanceof DayPlan || null !== $braise->forbidden() || (null !== $worked->whole && !$worked->whole->possible),
         );
     }
 

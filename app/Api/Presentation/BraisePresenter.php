@@ -85,7 +85,7 @@ final readonly class BraisePresenter
             $cooker = $other->plan['cookerId'] ?? '';
             $plan = StoredPlan::of($moved, \is_string($cooker) ? $cooker : '', fn (Placed $p): string => $this->days->text($p, $measures));
             if (null !== $other && null !== $plan) {
-                $this->braises->replan($other, $plan);
+                $this->braises->replan($other, $plan, $this->adaptations->verdict($moved->braise, $measures));
             }
         }
     }

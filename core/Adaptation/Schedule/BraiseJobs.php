@@ -20,7 +20,7 @@ final readonly class BraiseJobs
     public const LOAD = 'load';
     public const FORK_TEST = 'fork-test';
     /** On warm plates, where another pot is served at the same time, minutes. */
-    private const PLATED_WAITS = 10;
+    public const PLATED_WAITS = 10;
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
     private const EVENING_MINUTES = 540;

@@ -39,8 +39,25 @@ final readonly class Moments
      */
     public function placed(array $pins): array
     {
+        return $this->each($this->all(), $pins);
+    }
+
+    /** @return list<Placed> boxed, and put into the fridge */
+    public function leftoversPlaced(): array
+    {
+        return $this->each($this->leftovers(), [])[0];
+    }
+
+    /**
+     * @param list<array{Job, \DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable, string}> $moments
+     * @param array<string, \DateTimeImmutable>                                                    $pins
+     *
+     * @return array{list<Placed>, list<Caught>, array<string, string>}
+     */
+    private function each(array $moments, array $pins): array
+    {
         $placed = $caught = $refused = [];
-        foreach ($this->all() as [$job, $at, $earliest, $latest, $food]) {
+        foreach ($moments as [$job, $at, $earliest, $latest, $food]) {
             $pin = $pins[$job->id] ?? null;
             $why = match (true) {
                 null === $pin => null,

@@ -13,9 +13,6 @@ use Pausis\Core\Day\Thoroughness;
 /** Several pots in one kitchen: their sauces and sides are placed in one search, then each is loaded as late as it may. */
 final class Together
 {
-    /** On warm plates, while the other pot is plated, minutes. */
-    private const PLATED_WAITS = 10;
-
     /**
      * Null where they can't all be done.
      *
@@ -63,7 +60,7 @@ final class Together
         $jobs = $all = [];
         foreach ($cases as $k => $case) {
             foreach ($case->dinner($case->braise->chosen->work->waitsBeforeThePlate(), $fixed) as $job) {
-                $job = BraiseJobs::PLATE === $job->id ? $job->waiting(self::PLATED_WAITS) : $job;
+                $job = BraiseJobs::PLATE === $job->id ? $job->waiting(BraiseJobs::PLATED_WAITS) : $job;
                 $jobs["$k $job->id"] = $job;
                 $all[] = $job->of((string) $k)->pinnedAt($case->pins[$job->id] ?? null);
             }

@@ -42,6 +42,8 @@ final class Search
     private int $steps = 0;
     private int $mostSteps = 0;
     private bool $looksAhead = true;
+    /** Whether a plan is known to exist. */
+    private bool $exists = false;
     private Thoroughness $wanted = Thoroughness::Best;
 
     /** @param list<Placed> $reserved */
@@ -63,17 +65,19 @@ final class Search
         if ($this->board->isHopeless($until)) {
             return null;
         }
-        $starts = (new Precedences($this->board, self::MOST_ORDERS))->starts();
-        if (null === $starts) {
+        $orders = new Precedences($this->board, self::MOST_ORDERS);
+        $starts = $orders->starts();
+        if (null === $starts && $orders->isProof()) {
             return null;
         }
+        $this->exists = null !== $starts;
         $this->next(0, 0.0);
-        if (null === $this->best) {
+        if (null === $this->best && null !== $starts) {
             $this->startFrom($starts);
             $this->next(0, 0.0);
         }
 
-        return $this->found($jobs);
+        return null === $this->best ? null : $this->found($jobs);
     }
 
     /** @param array<string, int> $starts */
@@ -147,7 +151,8 @@ final class Search
         ++$this->steps;
 
         return match (true) {
-            null === $this->best => $this->steps >= self::BLIND_SHARE * $this->mostSteps || Thoroughness::Any === $this->wanted,
+            null === $this->best => $this->steps >= self::BLIND_SHARE * $this->mostSteps
+                || (Thoroughness::Any === $this->wanted && $this->exists),
             default => $this->steps >= $this->mostSteps || Thoroughness::Any === $this->wanted,
         };
     }

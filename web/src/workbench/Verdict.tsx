@@ -89,7 +89,7 @@ export function Verdict({
             )}
           </div>
         )}
-        {!first && adaptation?.wantsWay && adaptation.wholeDay === null && ways}
+        {!first && adaptation?.wantsWay && (adaptation.wholeDay?.clash ?? "") === "" && ways}
       </div>
     </section>
   );
