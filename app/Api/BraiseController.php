@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\BraisePresenter;
+use Pausis\App\Api\Presentation\ComparisonPresenter;
 use Pausis\App\Api\Presentation\WayPresenter;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseSummary;
 use Pausis\App\Api\Wire\BraiseView;
+use Pausis\App\Api\Wire\CompareBraise;
+use Pausis\App\Api\Wire\ComparedView;
 use Pausis\App\Api\Wire\SaveBraise;
 use Pausis\App\Api\Wire\ScaleBraise;
 use Pausis\App\Api\Wire\ScaledView;
@@ -16,12 +19,14 @@ use Pausis\App\Api\Wire\WaysView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
 use Pausis\App\Kitchen\DraftOrder;
+use Pausis\App\Kitchen\DraftPatch;
 use Pausis\App\Kitchen\Drafts;
 use Pausis\App\Kitchen\FindWays;
 use Pausis\App\Kitchen\FoundWay;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\ScaleDraft;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
@@ -114,6 +119,21 @@ final class BraiseController extends ApiController
         [$factor, $change] = $found ?? throw new \LogicException('No problem, and nothing scaled.');
 
         return $this->answer(new ScaledView($change, $this->wording->say('scaled', $this->house->measures(), ['times' => $factor])));
+    }
+
+    /** What each of some changes would come to, beside the draft as it is: the answers to a question, or another way. */
+    #[Route('/compare', methods: ['POST'], priority: 1)]
+    public function compare(
+        #[MapRequestPayload] CompareBraise $compare, ComparisonPresenter $comparisons, #[MapQueryParameter] string $of = '',
+    ): JsonResponse {
+        $draft = $this->drafts->toArray($compare->draft);
+        $now = $this->plan->work($of, $compare->draft);
+        $works = array_map(
+            fn (array $change): WorkedBraise => $this->plan->work($of, $this->drafts->fromArray(DraftPatch::applied($draft, $change))),
+            $compare->changes,
+        );
+
+        return $this->answer(array_map(static fn (WorkedBraise $w): ComparedView => $comparisons->compare($w, $now), $works));
     }
 
     #[Route('/{id}', methods: ['GET'])]

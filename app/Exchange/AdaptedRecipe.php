@@ -7,8 +7,9 @@ namespace Pausis\App\Exchange;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
-use Pausis\Core\Adaptation\Explain\AdaptedMethod;
 use Pausis\Core\Adaptation\Explain\PrintedStep;
+use Pausis\Core\Adaptation\Explain\ReadableRecipe;
+use Pausis\Core\Adaptation\Explain\RecipeLine;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Recipe\Ingredient;
@@ -59,6 +60,12 @@ final readonly class AdaptedRecipe
     /** @return list<string> */
     public function ingredients(AdaptedBraise $braise, Measures $measures): array
     {
+        return array_values($this->amounts($braise, $measures));
+    }
+
+    /** @return array<string, string> lines as they are to be weighed out, by key of the ingredient; what the recipe doesn't have by a word */
+    public function amounts(AdaptedBraise $braise, Measures $measures): array
+    {
         $order = $braise->order;
         $changed = [];
         foreach ($braise->chosen->sauce->changes as $change) {
@@ -78,13 +85,13 @@ final readonly class AdaptedRecipe
             }
             $amount = $isMeat && !isset($said['meat']) ? $meat : (null === $poured ? $i->amountText : $measures->volume($poured));
             $said = $isMeat ? ['meat' => true] : $said;
-            $lines[] = $this->line($i, $amount);
+            $lines[$i->key()] = $this->line($i, $amount);
         }
         if (!isset($said['meat'])) {
-            array_unshift($lines, $meat.' '.mb_strtolower($order->meat->joint->cut->name));
+            $lines = ['meat' => $meat.' '.mb_strtolower($order->meat->joint->cut->name), ...$lines];
         }
         if (isset($extra)) {
-            $lines[] = $measures->volume($extra).' water';
+            $lines['water'] = $measures->volume($extra).' water';
         }
 
         return $lines;
@@ -104,10 +111,13 @@ final readonly class AdaptedRecipe
     /** @return list<string> */
     public function steps(AdaptedBraise $braise, Measures $measures): array
     {
-        return array_map(fn (PrintedStep $s): string => $this->step($s, $braise, $measures), AdaptedMethod::of($braise));
+        return array_map(
+            fn (RecipeLine $l): string => $this->step($l->step, $braise, $measures),
+            array_values(array_filter(ReadableRecipe::of($braise)->lines, static fn (RecipeLine $l): bool => !$l->isGone)),
+        );
     }
 
-    private function step(PrintedStep $step, AdaptedBraise $braise, Measures $measures): string
+    public function step(PrintedStep $step, AdaptedBraise $braise, Measures $measures): string
     {
         if (null === $step->deed) {
             return $step->words;

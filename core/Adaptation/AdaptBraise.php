@@ -24,14 +24,23 @@ final readonly class AdaptBraise
     /** @param list<string> $larger ids of what is cut larger instead of going in late */
     public function adapt(BraiseOrder $order, array $larger = []): AdaptedBraise
     {
-        $outcomes = $this->evaluation->of($order, $larger);
+        return $this->judged($this->among($order, $this->evaluation->of($order, $larger)));
+    }
+
+    /**
+     * The day of each outcome, and the one that is taken; without what is to be said of it.
+     *
+     * @param non-empty-list<Outcome> $outcomes
+     */
+    public function among(BraiseOrder $order, array $outcomes): AdaptedBraise
+    {
         $days = [];
         foreach ($outcomes as $outcome) {
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
         $chosen = self::choose($outcomes, $days, $order->wishes->choice);
 
-        return $this->judged(new AdaptedBraise($order, $outcomes, $chosen, $days));
+        return new AdaptedBraise($order, $outcomes, $chosen, $days);
     }
 
     /** With what is to be said of it on its day. */

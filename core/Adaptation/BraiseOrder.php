@@ -93,6 +93,18 @@ final readonly class BraiseOrder
         return $this->with(meat: $this->meat->weighing($boneless));
     }
 
+    /** As much of the same cut as this, in such pieces. */
+    public function butchered(OrderedMeat $meat): self
+    {
+        return $this->with(meat: $meat);
+    }
+
+    /** The same braise with another cut, of which the recipe's own time tells nothing. */
+    public function ofMeat(OrderedMeat $meat, Knowledge $knowledge): self
+    {
+        return $this->with(meat: $meat, recipe: $this->recipe->ofAnotherCut(), known: $knowledge->spread());
+    }
+
     public function handled(Handling $handling): self
     {
         return $this->with(handling: $handling);

@@ -43,6 +43,14 @@ final readonly class OrderedRecipe
         );
     }
 
+    /** What its own time says of the meat is of the cut that it was written for. */
+    public function ofAnotherCut(): self
+    {
+        return new self(
+            $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, null, $this->told, $this->leftToYou,
+        );
+    }
+
     public function needing(RecipeNeed $need): self
     {
         return new self(

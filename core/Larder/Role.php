@@ -33,6 +33,12 @@ enum Role: string
         return self::Liquid === $this || self::Tomato === $this || self::Acid === $this || self::Dairy === $this;
     }
 
+    /** Whether it takes room under the meat and in the gaps beside it. */
+    public function liesWithTheMeat(): bool
+    {
+        return \in_array($this, [self::Vegetable, self::Fruit, self::Pulse, self::Grain, self::Aromatic], true);
+    }
+
     /** J/kg·K, for what mixes with the pot. Estimates: near water for liquids, less for solids. */
     public function specificHeat(): float
     {

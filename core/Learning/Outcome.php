@@ -14,6 +14,9 @@ use Pausis\Core\Tenderness\Doneness;
 /** The weighted courses of an ensemble. */
 final readonly class Outcome
 {
+    /** Share of the members from which a distribution of all can be told. */
+    private const MOST_ARE_THERE = 0.75;
+
     /**
      * @param list<Deviation> $members
      * @param list<Course>    $courses one a member
@@ -30,6 +33,26 @@ final readonly class Outcome
         $index = array_search($level, Doneness::cases(), true);
 
         return $this->window(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses), $latest);
+    }
+
+    /** The same of a normal distribution that has the mean and the variance of the members' logarithms: steadier where they are few. */
+    public function fitted(Doneness $level, float $latest = 0.9): Window
+    {
+        $index = array_search($level, Doneness::cases(), true);
+        $there = array_filter(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses), is_finite(...));
+        $logs = array_map(log(...), $there);
+        $share = array_sum(array_intersect_key($this->weights, $there));
+        if ($share < self::MOST_ARE_THERE) {
+            return $this->doneness($level, $latest);
+        }
+        $mean = $square = 0.0;
+        foreach ($logs as $i => $log) {
+            $mean += $this->weights[$i] / $share * $log;
+            $square += $this->weights[$i] / $share * $log ** 2;
+        }
+        $at = static fn (float $p): float => exp($mean + Normal::quantile($p) * sqrt(max(0.0, $square - $mean ** 2)));
+
+        return new Window($at(0.1), $at(0.5), $share < $latest ? null : $at($latest));
     }
 
     public function core60(): Window

@@ -29,6 +29,32 @@ final readonly class Window
         };
     }
 
+    /**
+     * When the first, the second … of ten such pots is there, straight between the percentiles.
+     *
+     * @return list<float|null> ten; null for the last, of which no percentile tells, and where not reached within the horizon
+     */
+    public function ofTen(): array
+    {
+        $times = [];
+        for ($k = 1; $k <= 9; ++$k) {
+            $times[] = $k <= 5
+                ? self::between($this->earliest, $this->likely, ($k - 1) / 4)
+                : self::between($this->likely, $this->latest, ($k - 5) / 4);
+        }
+
+        return [...$times, null];
+    }
+
+    private static function between(?float $from, ?float $to, float $share): ?float
+    {
+        return match (true) {
+            null === $from || $share <= 0 => $from,
+            null === $to => null,
+            default => $from + $share * ($to - $from),
+        };
+    }
+
     /** None of it sooner than the other. */
     public function noEarlierThan(self $other): self
     {

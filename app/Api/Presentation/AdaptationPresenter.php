@@ -10,12 +10,15 @@ use Pausis\App\Api\Wire\FindingView;
 use Pausis\App\Api\Wire\LedgerView;
 use Pausis\App\Api\Wire\LevelView;
 use Pausis\App\Api\Wire\LiquidView;
+use Pausis\App\Api\Wire\MomentView;
 use Pausis\App\Api\Wire\OutcomeView;
 use Pausis\App\Api\Wire\PotView;
+use Pausis\App\Api\Wire\RootView;
 use Pausis\App\Api\Wire\SaltView;
 use Pausis\App\Api\Wire\TaskView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Api\Wire\WindowView;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
@@ -25,6 +28,7 @@ use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Explain\LevelCost;
 use Pausis\Core\Adaptation\Explain\Levels;
+use Pausis\Core\Adaptation\Explain\PotInTime;
 use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
@@ -37,7 +41,9 @@ use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\MeatJuice;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
 use Pausis\Core\Safety\Severity;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -51,8 +57,10 @@ final readonly class AdaptationPresenter
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;
 
-    public function __construct(private Wording $wording, private DayPresenter $days, private WayPresenter $ways)
-    {
+    public function __construct(
+        private Wording $wording, private DayPresenter $days, private WayPresenter $ways, private RibbonPresenter $ribbons,
+        private MethodPresenter $methods, private House $house,
+    ) {
     }
 
     public function present(WorkedBraise $worked, Measures $measures): Adaptation
@@ -61,6 +69,7 @@ final readonly class AdaptationPresenter
         $chosen = $braise->chosen;
         $day = $braise->day();
         $order = $braise->order;
+        $now = $this->house->now();
         $verdict = $this->verdict($braise, $measures);
         $worry = $this->worry($worked, $measures);
 
@@ -86,8 +95,10 @@ final readonly class AdaptationPresenter
             $measures->day($order->serveAt).', '.$measures->clock($order->serveAt),
             array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::of($braise)),
             $this->looks($braise, $measures),
-            null === $worked->whole || !$day instanceof DayPlan ? null : $this->days->present($worked, $day, $measures),
+            null === $worked->whole || !$day instanceof DayPlan ? null : $this->days->present($worked, $day, $now, $measures),
             !$day instanceof DayPlan || null !== $braise->forbidden() || (null !== $worked->whole && !$worked->whole->possible),
+            $this->ribbons->planned($braise, $worked->whole, $now, $measures),
+            $this->methods->lines($worked, $measures),
         );
     }
 
@@ -121,6 +132,7 @@ final readonly class AdaptationPresenter
 
     public function task(
         Task $task, AdaptedBraise|FollowedCook $of, \DateTimeImmutable $today, Measures $measures, string $again = '',
+        string $who = '',
     ): TaskView {
         $variables = [...$task->variables];
         if (isset($variables['setting'])) {
@@ -134,7 +146,7 @@ final readonly class AdaptationPresenter
         $key = 'task.'.$task->kind->value.(TaskKind::ForkTest === $task->kind ? $again : '');
 
         return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $minutes,
-            $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables));
+            $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables), who: $who);
     }
 
     /** What is done within a task, one piece of work after the other. */
@@ -178,6 +190,18 @@ final readonly class AdaptationPresenter
         }
 
         return $points;
+    }
+
+    /** @return list<MomentView> */
+    private function course(Outcome $outcome, AdaptedBraise $braise): array
+    {
+        $windows = $braise->windows($outcome);
+
+        return array_map(static fn (PotInTime $p): MomentView => new MomentView(
+            round($p->hour, 3), round($p->pot, 1), round($p->core, 1), round(100 * $p->level, 2),
+            round($windows[$braise->order->wishes->texture->value]->shareBy($p->hour), 2),
+            round($windows[Doneness::Past->value]->shareBy($p->hour), 2),
+        ), PotInTime::of($outcome, self::CURVE_STRIDE));
     }
 
     private function clash(Clash $clash, ProgramChoice $choice, \DateTimeImmutable $serve, Measures $measures): string
@@ -233,7 +257,7 @@ final readonly class AdaptationPresenter
             $outcome->choice->value,
             $this->wording->label('setting', $outcome->choice->value),
             $this->windows($braise->windows($outcome), $measures),
-            self::curve($outcome->best),
+            $this->course($outcome, $braise),
             null === $outcome->unsafe,
             null === $outcome->unsafe
                 ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->heating->fridgeTo60])
@@ -253,6 +277,11 @@ final readonly class AdaptationPresenter
             $works ? $day->switchOn->format(\DATE_ATOM) : '',
             $works ? ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600 : 0.0,
             $slowest,
+            RibbonPresenter::pots($braise->windows($outcome), $braise->order->wishes->texture),
+            $works ? $measures->clock(self::after($day->switchOn, $slowest), $day->serve) : '',
+            $works ? $measures->clock(
+                self::after($day->switchOn, Rules::HOURS_TO_60 - $outcome->heating->fridgeTo60 + $slowest), $day->serve,
+            ) : '',
         );
     }
 
@@ -354,7 +383,44 @@ final readonly class AdaptationPresenter
                 $order->meat->joint, $order->meat->joint->needHours,
             )->inGrams() / MeatJuice::FAT_DENSITY),
             $order->handling->layers->value,
+            self::roots($braise),
+            array_map(static fn (TakeOut $t): string => $t->name, array_values(array_filter(
+                $order->toTakeOut(), static fn (TakeOut $t): bool => 'bones' !== $t->name,
+            ))),
+            $measures->length($chosen->filling->levels[0] * $depth),
+            $measures->length($chosen->filling->levels[1] * $depth),
+            $measures->mass(array_sum(array_column(self::rootGrams($braise), 1))),
+            $measures->volume(MeatJuice::renderedFat($order->meat->joint, $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY),
+            $this->wording->say('pot.height', $measures, ['heightCm' => $chosen->filling->fill * $depth, 'depthCm' => $depth]),
         );
+    }
+
+    /** @return list<RootView> */
+    private static function roots(AdaptedBraise $braise): array
+    {
+        $grams = self::rootGrams($braise);
+        $all = array_sum(array_column($grams, 1));
+        usort($grams, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return array_map(static fn (array $one): RootView => new RootView($one[0], round($one[1] / $all, 3)), $grams);
+    }
+
+    /** @return list<array{string, float}> food and grams of what lies with the meat */
+    private static function rootGrams(AdaptedBraise $braise): array
+    {
+        $roots = [];
+        foreach ($braise->order->potIngredients() as $i) {
+            if ($i->role->liesWithTheMeat() && (float) $i->grams > 0) {
+                $roots[] = [$i->food->id ?? $i->foodText, (float) $i->grams];
+            }
+        }
+
+        return $roots;
+    }
+
+    private static function after(\DateTimeImmutable $at, float $hours): \DateTimeImmutable
+    {
+        return $at->setTimestamp($at->getTimestamp() + (int) round(3600 * $hours));
     }
 
     private function ledger(LedgerEntry $entry, AdaptedBraise $braise, Measures $measures): LedgerView

@@ -7,6 +7,7 @@ namespace Pausis\App\Api\Presentation;
 use Pausis\App\Api\Wire\CookView;
 use Pausis\App\Api\Wire\EventView;
 use Pausis\App\Api\Wire\FlagView;
+use Pausis\App\Api\Wire\RibbonView;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\SlurryView;
 use Pausis\App\Api\Wire\TaskView;
@@ -49,6 +50,7 @@ final readonly class CookPresenter
         private House $house,
         private DraftDay $day,
         private DayPresenter $days,
+        private RibbonPresenter $ribbons,
     ) {
     }
 
@@ -61,7 +63,9 @@ final readonly class CookPresenter
         $switchedOn = $this->pot->switchedOn($cook);
         $day = $followed->day;
         $views = array_map(
-            fn (Task $t): TaskView => $this->adaptations->task($t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again'),
+            fn (Task $t): TaskView => $this->adaptations->task(
+                $t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again', self::who($t, $order),
+            ),
             $this->ahead($followed, $now),
         );
         foreach ([
@@ -70,6 +74,7 @@ final readonly class CookPresenter
             $views[] = new TaskView(
                 'job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
                 $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id,
+                $placed->person->name ?? '',
             );
         }
         usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));
@@ -108,6 +113,14 @@ final readonly class CookPresenter
         );
     }
 
+    /** Who is there to do it, of several. */
+    private static function who(Task $task, BraiseOrder $order): string
+    {
+        return 0 === $task->minutes
+            ? ''
+            : $order->kitchen->people->who($task->at, $task->at->modify("+$task->minutes minutes"))->name ?? '';
+    }
+
     /** @return list<Placed> what is still to go in late */
     private function additionsAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
     {
@@ -120,6 +133,20 @@ final readonly class CookPresenter
                 LateAdditions::of($order, $followed),
                 static fn (Placed $p): bool => $p->to >= $from && !\in_array($p->job->id, $done, true),
             ));
+    }
+
+    /** The day of a pot that is on, on one clock. */
+    public function ribbon(CookRecord $cook): RibbonView
+    {
+        $now = $this->house->now();
+        $order = $this->pot->order($cook);
+        $followed = $this->pot->followed($cook, $order);
+
+        return $this->ribbons->running(
+            $followed, $order,
+            [...$this->additionsAhead($cook, $order, $followed, $now), ...$this->dinnerAhead($cook, $order, $followed, $now)],
+            $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program), $now, $this->house->measures(),
+        );
     }
 
     /** @return list<Placed> what is left to do for the sauce and the side dishes, until the meal is over */

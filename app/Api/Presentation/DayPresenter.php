@@ -6,8 +6,6 @@ namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\Wire\JobView;
 use Pausis\App\Api\Wire\OtherPotView;
-use Pausis\App\Api\Wire\PersonView;
-use Pausis\App\Api\Wire\SpanView;
 use Pausis\App\Api\Wire\WholeDayView;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\StoredPlan;
@@ -18,59 +16,27 @@ use Pausis\Core\Adaptation\Schedule\Caught;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
-use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
-use Pausis\Core\Day\TaskKind;
-use Pausis\Core\Day\Whereabouts;
 
 /** The whole day in words. */
 final readonly class DayPresenter
 {
-    private const AFTER_HOURS = 2;
-    private const STEP = 300;
-
     public function __construct(private Wording $wording)
     {
     }
 
-    public function present(WorkedBraise $worked, DayPlan $day, Measures $measures): WholeDayView
+    public function present(WorkedBraise $worked, DayPlan $day, \DateTimeImmutable $now, Measures $measures): WholeDayView
     {
         $whole = $worked->whole ?? throw new \LogicException('No day to present.');
-        $braise = $worked->braise();
-        $first = $whole->placed[0]->from ?? $day->switchOn;
-        $from = self::down(min($first, $day->switchOn)->modify('-15 minutes'));
-        $to = $day->serve->modify('+'.self::AFTER_HOURS.' hours');
+        $order = $worked->braise()->order;
+        [$from, $to] = RibbonPresenter::span($order, $day, $whole->placed, $now);
         $others = $this->others($whole, $from, $to, $measures);
-        $steps = (int) ceil(($to->getTimestamp() - $from->getTimestamp()) / self::STEP);
-        $rows = array_map(
-            static fn (Person $p): array => $p->presence->steps($from, self::STEP, $steps), $braise->order->kitchen->people->persons,
-        );
-        $is = static fn (?Whereabouts $wanted): \Closure => static fn (?Whereabouts $w): bool => $w === $wanted;
-        $nobody = array_map(
-            static fn (int $k): bool => [] === array_filter(
-                array_column($rows, $k), static fn (?Whereabouts $w): bool => Whereabouts::Away !== $w,
-            ),
-            array_keys($rows[0]),
-        );
 
         return new WholeDayView(
             array_map(
                 fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed,
             ),
-            array_map(
-                static fn (Person $p, array $row): PersonView => new PersonView(
-                    $p->id, $p->name, self::spans($from, array_map($is(Whereabouts::Away), $row)),
-                    self::spans($from, array_map($is(Whereabouts::Busy), $row)),
-                ),
-                $braise->order->kitchen->people->persons, $rows,
-            ),
-            self::spans($from, $nobody),
-            self::spans($from, array_map($is(null), $rows[0])),
-            $from->format(\DATE_ATOM),
-            $to->format(\DATE_ATOM),
-            $day->switchOn->format(\DATE_ATOM),
-            ($day->at(TaskKind::Sauce)->at ?? $day->serve)->format(\DATE_ATOM),
-            $day->serve->format(\DATE_ATOM),
+            (new WhoIsWhere($order->kitchen->people, $from, $to))->persons(),
             $this->clash($worked, $measures),
             array_map(fn (Caught $c): string => $this->caught($c, $day->serve, $measures), $whole->caught),
             $whole->optimal ? '' : $this->wording->label('day-plan', 'not-optimal'),
@@ -222,31 +188,5 @@ final readonly class DayPresenter
         }
 
         return $side;
-    }
-
-    private static function down(\DateTimeImmutable $at): \DateTimeImmutable
-    {
-        return $at->setTimestamp(intdiv($at->getTimestamp(), self::STEP) * self::STEP);
-    }
-
-    /**
-     * @param list<bool> $steps of five minutes
-     *
-     * @return list<SpanView> where they hold
-     */
-    private static function spans(\DateTimeImmutable $from, array $steps): array
-    {
-        $at = static fn (int $step): string => $from->setTimestamp($from->getTimestamp() + self::STEP * $step)->format(\DATE_ATOM);
-        $spans = [];
-        $open = null;
-        foreach ([...$steps, false] as $k => $holds) {
-            $open ??= $holds ? $k : null;
-            if (null !== $open && !$holds) {
-                $spans[] = new SpanView($at($open), $at($k));
-                $open = null;
-            }
-        }
-
-        return $spans;
     }
 }

@@ -17,6 +17,7 @@ final readonly class Adaptation
      * @param bool              $wantsWay  whether the day can’t be as it is wished: what would work is asked for by itself
      * @param list<LevelView>   $levels
      * @param string            $lookText  what looks under the lid cost
+     * @param list<MethodLine>  $method    the adapted recipe
      */
     public function __construct(
         public string $verdict,
@@ -40,6 +41,8 @@ final readonly class Adaptation
         public string $lookText,
         public ?WholeDayView $wholeDay,
         public bool $wantsWay,
+        public RibbonView $ribbon,
+        public array $method,
     ) {
     }
 }

@@ -9,9 +9,12 @@ final readonly class OutcomeView
 {
     /**
      * @param list<WindowView> $windows
-     * @param list<CurvePoint> $curve
-     * @param string           $switchOn  ISO 8601, empty where no plan works
-     * @param float            $serveHour hours after switching on
+     * @param list<MomentView> $curve
+     * @param list<PotLine>    $pots        ten such pots
+     * @param string           $switchOn    ISO 8601, empty where no plan works
+     * @param float            $serveHour   hours after switching on
+     * @param string           $core60Clock when nine pots in ten are past 60 °C, where a plan works
+     * @param string           $limitClock  when they must be
      */
     public function __construct(
         public string $setting,
@@ -26,6 +29,9 @@ final readonly class OutcomeView
         public string $switchOn,
         public float $serveHour,
         public float $core60Latest,
+        public array $pots,
+        public string $core60Clock,
+        public string $limitClock,
     ) {
     }
 }

@@ -7,7 +7,11 @@ namespace Pausis\App\Api\Wire;
 /** The loaded insert, to scale: lengths in cm. */
 final readonly class PotView
 {
-    /** @param list<float> $piece thickness, width, length */
+    /**
+     * @param list<float>    $piece  thickness, width, length
+     * @param list<RootView> $roots  the largest share first
+     * @param list<string>   $leaves herbs that come out again
+     */
     public function __construct(
         public float $depth,
         public float $width,
@@ -25,6 +29,13 @@ final readonly class PotView
         public bool $bone,
         public float $fat,
         public string $order,
+        public array $roots,
+        public array $leaves,
+        public string $levelText,
+        public string $endText,
+        public string $rootsText,
+        public string $fatText,
+        public string $heightText,
     ) {
     }
 }

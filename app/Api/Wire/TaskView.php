@@ -9,6 +9,7 @@ final readonly class TaskView
 {
     /**
      * @param string $at  ISO 8601
+     * @param string $who whose hands it takes, where that is known
      * @param string $job id of a side dish's job, which can be ticked off; empty for the pot's own
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class TaskView
         public string $text,
         public string $detail,
         public string $job = '',
+        public string $who = '',
     ) {
     }
 }

@@ -10,8 +10,6 @@ final readonly class WholeDayView
     /**
      * @param list<JobView>      $jobs   in order of time
      * @param list<PersonView>   $people
-     * @param list<SpanView>     $away   nobody at home
-     * @param list<SpanView>     $asleep
      * @param string             $clash  what can’t all be had, in words; empty where all can
      * @param list<OtherPotView> $others other braises of the day
      * @param list<string>       $caught what would have to be done while nobody is there
@@ -19,13 +17,6 @@ final readonly class WholeDayView
     public function __construct(
         public array $jobs,
         public array $people,
-        public array $away,
-        public array $asleep,
-        public string $from,
-        public string $to,
-        public string $switchOn,
-        public string $sauce,
-        public string $serve,
         public string $clash,
         public array $caught,
         public string $note,

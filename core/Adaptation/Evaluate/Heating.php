@@ -22,4 +22,10 @@ final readonly class Heating
         public float $testHours = 0.0,
     ) {
     }
+
+    /** With the hours from the fridge until all is past 60 °C. */
+    public function fromTheFridge(float $hours): self
+    {
+        return new self($this->core60, $this->pot60, $this->coreSafe, $hours, $this->lookMinutes, $this->testHours);
+    }
 }

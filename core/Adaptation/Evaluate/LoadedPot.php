@@ -24,4 +24,10 @@ final readonly class LoadedPot
         public Course $best,
     ) {
     }
+
+    /** The same, run otherwise. */
+    public function running(Setup $setup, Course $best): self
+    {
+        return new self($this->order, $setup, $this->geometry, $this->sauce, $this->end, $best);
+    }
 }

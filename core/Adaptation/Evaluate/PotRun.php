@@ -44,6 +44,8 @@ final readonly class PotRun
 {
     /** Enough to see about when the sauce is begun. */
     private const FEW_MEMBERS = 32;
+    private const SKETCHED_MEMBERS = 12;
+    private const USUAL_LOOK_MINUTES = 20.0;
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
@@ -120,29 +122,75 @@ final readonly class PotRun
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);
         }
-        $planned = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
-        $look = $this->lookMinutes($pot, $windows[$order->wishes->texture->value]->likely);
-        $in = $this->circumstances($pot, $choice, $windows[$order->wishes->texture->value], $larger, $look);
+        $ready = $windows[$order->wishes->texture->value];
+
+        return $this->told(
+            $pot, $choice, $larger, $windows, $run->doneness($order->wishes->texture, $order->wishes->sureness->share()),
+            new Heating(
+                $run->core60(), $run->pot60(), $run->coreSafe(), 0.0, $this->lookMinutes($pot, $ready->likely),
+                Looks::cost($this->simulation, $pot->setup, $ready, $order->wishes->texture),
+            ),
+        );
+    }
+
+    /**
+     * About what Low and High come to, in a tenth of the time: loaded once, and a normal distribution of the logarithms of the hours of a
+     * few members.
+     *
+     * @return array{Outcome, Outcome}
+     */
+    public function sketches(BraiseOrder $order): array
+    {
+        $pot = $this->load($order, ProgramChoice::Low);
+
+        return [$this->sketch($pot, ProgramChoice::Low), $this->sketch($pot->running(
+            $setup = $pot->setup->running(ProgramChoice::High->program($order->cooker, $order->handling), $pot->setup->events),
+            $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true),
+        ), ProgramChoice::High)];
+    }
+
+    private function sketch(LoadedPot $pot, ProgramChoice $choice): Outcome
+    {
+        $order = $pot->order;
+        $run = Ensemble::draw($order->spread(), self::SKETCHED_MEMBERS)->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        $windows = [];
+        foreach (Doneness::cases() as $level) {
+            $windows[$level->value] = $run->fitted($level);
+        }
+
+        return $this->told(
+            $pot, $choice, [], $windows, $run->fitted($order->wishes->texture, $order->wishes->sureness->share()),
+            new Heating($run->core60(), $run->pot60(), $run->coreSafe(), 0.0, self::USUAL_LOOK_MINUTES, self::USUAL_LOOK_MINUTES / 60),
+        );
+    }
+
+    /**
+     * @param list<string>          $larger  ids of what is cut larger instead of going in late
+     * @param array<string, Window> $windows by doneness
+     * @param Window                $planned of the texture wanted, its end as sure as the cook wants to be
+     * @param Heating               $heating without its hours from the fridge
+     */
+    private function told(
+        LoadedPot $pot, ProgramChoice $choice, array $larger, array $windows, Window $planned, Heating $heating,
+    ): Outcome {
+        $order = $pot->order;
+        $in = $this->circumstances($pot, $choice, $windows[$order->wishes->texture->value], $larger, $heating->lookMinutes);
         $process = All::applied($in);
         $work = Chores::of($process, $order);
         $depth = $order->cooker->depth()->metres;
-        $fridgeTo60 = Rules::fridgeTo60(
-            $run->core60(), $run->pot60(), $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes(),
-        );
-        $unsafe = self::refusals($order, $work)[0] ?? Rules::heatingUp($fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
+        $heating = $heating->fromTheFridge(Rules::fridgeTo60(
+            $heating->core60, $heating->pot60, $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes(),
+        ));
+        $unsafe = self::refusals($order, $work)[0] ?? Rules::heatingUp($heating->fridgeTo60) ?? self::cooksOnWarm($pot, $planned);
 
-        return new Outcome($choice, $windows, $planned,
-            new Heating(
-                $run->core60(), $run->pot60(), $run->coreSafe(), $fridgeTo60,
-                $look,
-                Looks::cost($this->simulation, $pot->setup, $windows[$order->wishes->texture->value], $order->wishes->texture),
-            ),
-            $pot->best, $pot->sauce, $in->salt,
+        return new Outcome(
+            $choice, $windows, $planned, $heating, $pot->best, $pot->sauce, $in->salt,
             new Filling(
                 $pot->geometry, $pot->geometry->fill($pot->sauce->load),
                 [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             ),
-            $process, $work, $order->choices->refuses('thicken') ? $in->body->slurry(0.0) : $in->offered, $unsafe);
+            $process, $work, $order->choices->refuses('thicken') ? $in->body->slurry(0.0) : $in->offered, $unsafe,
+        );
     }
 
     /**
@@ -325,9 +373,7 @@ final readonly class PotRun
     {
         $grams = 0.0;
         foreach ($order->potIngredients() as $i) {
-            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit, Role::Pulse, Role::Grain, Role::Aromatic], true)
-                ? (float) $i->grams
-                : 0.0;
+            $grams += $i->role->liesWithTheMeat() ? (float) $i->grams : 0.0;
         }
 
         return new PotGeometry($order->cooker, $order->meat->joint, $grams / 1000, $order->handling->layers);

@@ -69,7 +69,7 @@ final class AdaptedMethod
     }
 
     /** Begun as a sentence is, without the number before it, and ended as one. */
-    private static function sentence(string $text): string
+    public static function sentence(string $text): string
     {
         $plain = (string) preg_replace('/^(?:\d\x{FE0F}?\x{20E3}|[\x{2610}-\x{2714}\x{25A0}-\x{25FF}•*–—-])+\s*/u', '', self::plain($text));
         $begun = mb_strtoupper(mb_substr($plain, 0, 1)).mb_substr($plain, 1);

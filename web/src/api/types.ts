@@ -23,6 +23,8 @@ export type Adaptation = {
   lookText: string;
   wholeDay: WholeDayView | null;
   wantsWay: boolean;
+  ribbon: RibbonView;
+  method: MethodLine[];
 };
 
 /** Where somebody is on the day, against their habit. Local times, YYYY-MM-DDT and a time as typed. */
@@ -130,6 +132,21 @@ export type CloseCook = {
   note: string;
 };
 
+/** A draft, and changes of it of which each is to be compared with it. */
+export type CompareBraise = {
+  draft: BraiseDraft;
+  changes: Record<string, unknown>[];
+};
+
+/** What a changed draft comes to, beside the one as it is. */
+export type ComparedView = {
+  verdict: string;
+  works: boolean;
+  load: string;
+  moved: string;
+  ribbon: RibbonView | null;
+};
+
 /** What was done about a pot: boiled (minutes), took-out (a weight), thawed. */
 export type CookFact = {
   fact: string;
@@ -235,6 +252,14 @@ export type ForkTestDraft = {
   answer: string;
   at: string;
   id: string;
+};
+
+/** A cooker with nothing in it. */
+export type FreeCookerView = {
+  id: string;
+  name: string;
+  length: number;
+  depth: number;
 };
 
 /** How the cook goes about it, as typed. */
@@ -400,6 +425,55 @@ export type MeatDraft = {
   thawed: boolean;
 };
 
+/** A cut in one form for a dinner, sketched. */
+export type MeatOfferView = {
+  cut: string;
+  form: string;
+  name: string;
+  formText: string;
+  buy: string;
+  works: boolean;
+  setting: string;
+  day: string;
+  hold: string;
+  window: string;
+  switchOn: string;
+  pots: PotLine[];
+  rank: number[];
+  change: Record<string, unknown>;
+};
+
+/** Which of these cuts would be ready for the dinner of a draft. */
+export type MeatQuestion = {
+  draft: BraiseDraft;
+  cuts: string[];
+};
+
+/** One line of the adapted recipe. */
+export type MethodLine = {
+  column: string;
+  clock: string;
+  at: string;
+  minutes: number;
+  who: string;
+  text: string;
+  gone: boolean;
+  foods: string[];
+  changes: number[];
+  takeOut: string[];
+  findings: number[];
+};
+
+/** The best guess of one moment of a pot: hour after switching on, °C of the liquid and of the core, cm of liquid, shares of such pots. */
+export type MomentView = {
+  hour: number;
+  pot: number;
+  core: number;
+  level: number;
+  tender: number;
+  past: number;
+};
+
 /** One planned value against what happened. */
 export type NotebookLine = {
   what: string;
@@ -436,7 +510,7 @@ export type OutcomeView = {
   setting: string;
   label: string;
   windows: WindowView[];
-  curve: CurvePoint[];
+  curve: MomentView[];
   safe: boolean;
   safety: string;
   works: boolean;
@@ -445,6 +519,9 @@ export type OutcomeView = {
   switchOn: string;
   serveHour: number;
   core60Latest: number;
+  pots: PotLine[];
+  core60Clock: string;
+  limitClock: string;
 };
 
 /** What a recipe for a slow cooker says of one setting. */
@@ -462,6 +539,14 @@ export type OwnSide = {
   where: string;
 };
 
+/** A braise whose day is over. */
+export type PastView = {
+  id: string;
+  title: string;
+  text: string;
+  cooked: boolean;
+};
+
 /** One who cooks, and where they usually are, as typed. */
 export type PersonDraft = {
   id: string;
@@ -477,10 +562,37 @@ export type PersonView = {
   busy: SpanView[];
 };
 
+/** One phrase of the verdict, at its own minute of the clock. */
+export type PhraseView = {
+  kind: string;
+  at: string;
+  before: string;
+  clock: string;
+  after: string;
+};
+
 /** A job that the cook wants to begin at a time: local, YYYY-MM-DDT and a time as typed. */
 export type PinDraft = {
   job: string;
   at: string;
+};
+
+/** A braise that is planned. */
+export type PlannedView = {
+  id: string;
+  title: string;
+  day: string;
+  verdict: string;
+  worry: string;
+  works: boolean;
+  ribbon: RibbonView | null;
+  pot: PotView | null;
+};
+
+/** One of ten pots like this: hours after switching on at which it is tender, and past its best; null where not foreseen. */
+export type PotLine = {
+  tender: number | null;
+  past: number | null;
 };
 
 /** The loaded insert, to scale: lengths in cm. */
@@ -501,6 +613,13 @@ export type PotView = {
   bone: boolean;
   fat: number;
   order: string;
+  roots: RootView[];
+  leaves: string[];
+  levelText: string;
+  endText: string;
+  rootsText: string;
+  fatText: string;
+  heightText: string;
 };
 
 /** Something typed that cannot be used: where, what, and why in words. */
@@ -535,6 +654,46 @@ export type RecipeText = {
   text: string;
   name: string;
   measures: string;
+};
+
+/** The day on one clock: the pot, who is there to work, and the verdict along it. Moments are ISO 8601; empty where there is none. */
+export type RibbonView = {
+  from: string;
+  to: string;
+  now: string;
+  switchOn: string;
+  sauce: string;
+  serve: string;
+  setting: string;
+  pots: PotLine[];
+  phrases: PhraseView[];
+  work: SpanView[];
+  away: SpanView[];
+  asleep: SpanView[];
+};
+
+/** What lies with the meat: a food and its share of the room. */
+export type RootView = {
+  food: string;
+  share: number;
+};
+
+/** A pot that is on, as it is now. */
+export type RunningView = {
+  cookId: string;
+  braiseId: string;
+  title: string;
+  setting: string;
+  sinceOn: string;
+  next: TaskView | null;
+  nextIn: string;
+  headline: string;
+  late: string;
+  flags: number;
+  pot: PotView | null;
+  moment: MomentView | null;
+  coreText: string;
+  ribbon: RibbonView;
 };
 
 /** Salt in the finished pot. */
@@ -649,6 +808,33 @@ export type TermView = {
   number: number;
 };
 
+/** Something to do today, of one of the braises. */
+export type TodayJob = {
+  at: string;
+  clock: string;
+  text: string;
+  minutes: number;
+  hands: boolean;
+  who: string;
+  braiseId: string;
+  title: string;
+  cookId: string;
+};
+
+/** The house today: what is on, what is to do, what is planned. */
+export type TodayView = {
+  now: string;
+  date: string;
+  clock: string;
+  running: RunningView[];
+  jobsOf: string;
+  jobs: TodayJob[];
+  planned: PlannedView[];
+  past: PastView[];
+  free: FreeCookerView[];
+  hasCooker: boolean;
+};
+
 /** The cooker was turned to another setting. */
 export type TurnSetting = {
   setting: string;
@@ -738,13 +924,6 @@ export type WaysView = {
 export type WholeDayView = {
   jobs: JobView[];
   people: PersonView[];
-  away: SpanView[];
-  asleep: SpanView[];
-  from: string;
-  to: string;
-  switchOn: string;
-  sauce: string;
-  serve: string;
   clash: string;
   caught: string[];
   note: string;
