@@ -9,9 +9,9 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 
 abstract class ApiController extends AbstractController
 {
-    /** @param object|list<object> $view a wire type, or several */
+    /** @param object|list<object> $view a wire type, or several: public scalars, lists and wire types, which need no serializer */
     protected function answer(object|array $view, int $status = 200): JsonResponse
     {
-        return $this->json($view, $status, ['Cache-Control' => 'no-store']);
+        return new JsonResponse($view, $status, ['Cache-Control' => 'no-store']);
     }
 }

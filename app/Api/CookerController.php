@@ -165,10 +165,11 @@ final class CookerController extends ApiController
             $this->cookers->save($record);
         }
 
-        return $this->answer(new WaterTestView($result->heatFactor, $wording->say(
-            'water-test.text', $measures, ['percent' => 100 * $result->heatFactor],
-        ), $result->verdict->value,
-            $wording->label('water-test', $result->verdict->value), self::points($result->curve), self::points($readings), $draft->keep));
+        return $this->answer(new WaterTestView(
+            $result->heatFactor, $wording->say('water-test.text', $measures, ['percent' => 100 * $result->heatFactor]),
+            $result->verdict->value, $wording->say("water-test.{$result->verdict->value}", $measures), self::points($result->curve),
+            self::points($readings), $draft->keep,
+        ));
     }
 
     /**
@@ -231,7 +232,7 @@ final class CookerController extends ApiController
 
         return new CookerView($record->id, new CookerDraft(
             $record->name,
-            $measures->number($record->capacityLitres, 2).' L',
+            $measures->capacity($record->capacityLitres),
             $record->shape->value,
             null === $record->ratedWatts ? '' : $measures->number($record->ratedWatts, 0),
             null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
@@ -255,7 +256,7 @@ final class CookerController extends ApiController
             default => '',
         };
 
-        return $measures->number($record->capacityLitres, 1).' L, '.$record->shape->value
+        return $measures->capacity($record->capacityLitres, 1).', '.$record->shape->value
             .', '.(null === $record->ratedWatts ? 'about ' : '').$measures->number($record->cooker()->ratedPower()->watts, 0).' W'.$heat
             .(null === $record->autoWarmHours ? '' : ', to Warm after '.$measures->hours($record->autoWarmHours));
     }

@@ -27,6 +27,7 @@ final class NotebookController extends ApiController
 
         return $this->answer(array_map(fn (NotebookRecord $entry): NotebookView => new NotebookView(
             $entry->id,
+            $entry->cook->braise->id,
             $entry->title,
             $measures->day($entry->cookedOn),
             $this->lines($entry, $measures),

@@ -63,7 +63,7 @@ final readonly class AdaptedRecipe
         return array_values($this->amounts($braise, $measures));
     }
 
-    /** @return array<string, string> lines as they are to be weighed out, by key of the ingredient; what the recipe doesn't have by a word */
+    /** @return array<string, string> lines as they are to be weighed out, by key of the ingredient; what it doesn't have by a word */
     public function amounts(AdaptedBraise $braise, Measures $measures): array
     {
         $order = $braise->order;
@@ -72,13 +72,13 @@ final readonly class AdaptedRecipe
             if (null === $change->ingredient) {
                 $extra = $change->poured;
             } elseif (\in_array($change->fate, [LiquidFate::Cut, LiquidFate::Fixed], true)) {
-                $changed[spl_object_id($change->ingredient)] = $change->poured;
+                $changed[$change->ingredient->key()] = $change->poured;
             }
         }
         $meat = $measures->mass($order->meat->joint->boneless->inGrams() + $order->meat->bone->inGrams());
         $lines = $said = [];
         foreach ($order->recipe->ingredients as $i) {
-            $poured = $changed[spl_object_id($i)] ?? null;
+            $poured = $changed[$i->key()] ?? null;
             $isMeat = Role::Meat === $i->role && null !== $i->cut && $i->cut->id === $order->meat->joint->cut->id;
             if (null !== $poured && $poured < 1) {
                 continue;

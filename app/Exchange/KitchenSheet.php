@@ -7,14 +7,15 @@ namespace Pausis\App\Exchange;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Pausis\App\Api\Presentation\AdaptationPresenter;
+use Pausis\App\Api\Wire\JobView;
+use Pausis\App\Api\Wire\MethodLine;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Recipe\TakeOut;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Twig\Environment;
 
-/** What hangs beside the stove: a PDF with times, amounts, the level, what comes out again, cautions, and room for notes. */
+/** What hangs beside the stove: the page of changes as a PDF, with the level, what comes out again, cautions, and room for notes. */
 final readonly class KitchenSheet
 {
     private const PAPERS = ['a4', 'letter'];
@@ -22,7 +23,6 @@ final readonly class KitchenSheet
     public function __construct(
         private Environment $twig,
         private AdaptationPresenter $adaptations,
-        private AdaptedRecipe $recipe,
         private Wording $wording,
         #[Autowire('%kernel.cache_dir%')] private string $cache,
     ) {
@@ -38,18 +38,23 @@ final readonly class KitchenSheet
                 $cautions[] = $this->wording->say("finding.$finding->rule", $measures, $finding->variables);
             }
         }
+        $lines = static fn (string $column): array => array_values(array_filter(
+            $view->method, static fn (MethodLine $l): bool => $column === $l->column && !$l->gone,
+        ));
         $html = $this->twig->render('sheet/kitchen.html.twig', [
             'title' => $title,
             'verdict' => $view->verdict,
             'serves' => $braise->order->recipe->serves,
-            'ingredients' => $this->recipe->ingredients($braise, $measures),
-            'steps' => $this->recipe->steps($braise, $measures),
+            'columns' => ['before' => $lines('before'), 'pot' => $lines('pot'), 'plate' => $lines('plate')],
+            'liquid' => $view->liquid->text,
+            'salt' => $view->salt->text,
             'picture' => 'data:image/svg+xml;base64,'.base64_encode(self::picture(
                 $view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd,
             )),
             'level' => $view->pot->text,
-            'takeOut' => array_map(static fn (TakeOut $t): string => $t->name, $braise->order->toTakeOut()),
-            'jobs' => null === $view->wholeDay ? $view->day : $view->wholeDay->jobs,
+            'sides' => array_values(array_filter(
+                $view->wholeDay->jobs ?? [], static fn (JobView $j): bool => 'braise' !== $j->group,
+            )),
             'cautions' => $cautions,
             'defer' => $this->wording->label('caution', 'defer'),
         ]);

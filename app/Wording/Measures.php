@@ -10,13 +10,24 @@ use Pausis\App\Store\HouseRecord;
 final readonly class Measures
 {
     private const CUP = 236.6;
+    private const QUART = 0.9464;
     private const FRACTIONS = [0 => '', 1 => '¼', 2 => '½', 3 => '¾'];
 
+    /** @var array<string, string> the quantities that stand in sentences as they are: c60 is 60 °C */
+    public array $fixed;
     private bool $us;
 
     public function __construct(private HouseRecord $house)
     {
         $this->us = 'us' === $house->units;
+        $fixed = ['cm2' => $this->length(2), 'kg2' => $this->mass(2000)];
+        foreach ([32, 60, 74, 80, 90] as $celsius) {
+            $fixed["c$celsius"] = $this->temperature($celsius);
+        }
+        foreach ([40, 110, 120] as $millilitres) {
+            $fixed["ml$millilitres"] = $this->volume($millilitres);
+        }
+        $this->fixed = $fixed;
     }
 
     public function mass(float $grams): string
@@ -48,6 +59,12 @@ final readonly class Measures
         }
 
         return $sign.$this->quarters($millilitres / 14.8).' tbsp';
+    }
+
+    /** Of a cooker, to the brim. */
+    public function capacity(float $litres, int $decimals = 2): string
+    {
+        return $this->us ? $this->number($litres / self::QUART, 1).' qt' : $this->number($litres, $decimals).' L';
     }
 
     public function temperature(float $celsius): string

@@ -19,10 +19,14 @@ final readonly class Wording
     {
     }
 
-    /** @param array<string, float|int|string> $variables */
+    /**
+     * With the quantities that stand fixed in sentences (60 °C: {c60}) in the house's units.
+     *
+     * @param array<string, float|int|string> $variables
+     */
     public function say(string $key, Measures $measures, array $variables = []): string
     {
-        $said = [];
+        $said = $measures->fixed;
         foreach ($variables as $name => $value) {
             $said[$name] = $measures->variable($name, $value);
         }
@@ -55,7 +59,11 @@ final readonly class Wording
             }
         }
 
-        return new ProblemView($problem->path, $problem->code, $this->say("problem.$problem->code", $measures, $variables));
+        $empty = '' === trim((string) ($variables['typed'] ?? '…'));
+
+        return new ProblemView(
+            $problem->path, $problem->code, $this->say('problem.'.($empty ? 'nothing-typed' : $problem->code), $measures, $variables),
+        );
     }
 
     public function sum(Sum $sum, Measures $measures): SumView

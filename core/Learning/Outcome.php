@@ -35,22 +35,26 @@ final readonly class Outcome
         return $this->window(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses), $latest);
     }
 
-    /** The same of a normal distribution that has the mean and the variance of the members' logarithms: steadier where they are few. */
-    public function fitted(Doneness $level, float $latest = 0.9): Window
+    /**
+     * The same of a normal distribution of the logarithms, around the best guess, as wide as the members lie apart: steadier where they are
+     * few.
+     *
+     * @param Course $best the best guess
+     */
+    public function fitted(Course $best, Doneness $level, float $latest = 0.9): Window
     {
         $index = array_search($level, Doneness::cases(), true);
         $there = array_filter(array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses), is_finite(...));
-        $logs = array_map(log(...), $there);
         $share = array_sum(array_intersect_key($this->weights, $there));
-        if ($share < self::MOST_ARE_THERE) {
+        if ($share < self::MOST_ARE_THERE || !is_finite($best->doneness[$index])) {
             return $this->doneness($level, $latest);
         }
         $mean = $square = 0.0;
-        foreach ($logs as $i => $log) {
-            $mean += $this->weights[$i] / $share * $log;
-            $square += $this->weights[$i] / $share * $log ** 2;
+        foreach ($there as $i => $hours) {
+            $mean += $this->weights[$i] / $share * log($hours);
+            $square += $this->weights[$i] / $share * log($hours) ** 2;
         }
-        $at = static fn (float $p): float => exp($mean + Normal::quantile($p) * sqrt(max(0.0, $square - $mean ** 2)));
+        $at = static fn (float $p): float => $best->doneness[$index] * exp(Normal::quantile($p) * sqrt(max(0.0, $square - $mean ** 2)));
 
         return new Window($at(0.1), $at(0.5), $share < $latest ? null : $at($latest));
     }

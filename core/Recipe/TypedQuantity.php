@@ -35,6 +35,11 @@ final class TypedQuantity
 
     public static function hours(string $typed, string $path, Problems $problems): ?float
     {
+        // "3 h 30", as it is written here.
+        if (preg_match('/^\s*(\d{1,2})\s*h\s*([0-5]\d)\s*$/iu', $typed, $m)) {
+            return (int) $m[1] + (int) $m[2] / 60;
+        }
+
         return self::sum($typed, self::HOURS, 'hours-not-understood', $path, $problems);
     }
 

@@ -24,6 +24,7 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Evaluate\LateFoods;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Explain\LevelCost;
@@ -193,14 +194,17 @@ final readonly class AdaptationPresenter
     }
 
     /** @return list<MomentView> */
-    private function course(Outcome $outcome, AdaptedBraise $braise): array
+    private function course(Outcome $outcome, AdaptedBraise $braise, Measures $measures): array
     {
         $windows = $braise->windows($outcome);
 
-        return array_map(static fn (PotInTime $p): MomentView => new MomentView(
+        return array_map(fn (PotInTime $p): MomentView => new MomentView(
             round($p->hour, 3), round($p->pot, 1), round($p->core, 1), round(100 * $p->level, 2),
             round($windows[$braise->order->wishes->texture->value]->shareBy($p->hour), 2),
             round($windows[Doneness::Past->value]->shareBy($p->hour), 2),
+            $this->wording->say('moment.text', $measures, [
+                'hours' => $p->hour, 'celsius' => $p->core, 'setting' => $this->wording->label('setting', $outcome->choice->value),
+            ]),
         ), PotInTime::of($outcome, self::CURVE_STRIDE));
     }
 
@@ -257,7 +261,7 @@ final readonly class AdaptationPresenter
             $outcome->choice->value,
             $this->wording->label('setting', $outcome->choice->value),
             $this->windows($braise->windows($outcome), $measures),
-            $this->course($outcome, $braise),
+            $this->course($outcome, $braise, $measures),
             null === $outcome->unsafe,
             null === $outcome->unsafe
                 ? $this->wording->say('safety.fine', $measures, ['hours' => $outcome->heating->fridgeTo60])
@@ -282,6 +286,7 @@ final readonly class AdaptationPresenter
             $works ? $measures->clock(
                 self::after($day->switchOn, Rules::HOURS_TO_60 - $outcome->heating->fridgeTo60 + $slowest), $day->serve,
             ) : '',
+            $measures->temperature(Rules::HOLDING_CELSIUS),
         );
     }
 
@@ -390,7 +395,9 @@ final readonly class AdaptationPresenter
             $measures->length($chosen->filling->levels[0] * $depth),
             $measures->length($chosen->filling->levels[1] * $depth),
             $measures->mass(array_sum(array_column(self::rootGrams($braise), 1))),
-            $measures->volume(MeatJuice::renderedFat($order->meat->joint, $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY),
+            $measures->volume(
+                MeatJuice::renderedFat($order->meat->joint, $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY,
+            ),
             $this->wording->say('pot.height', $measures, ['heightCm' => $chosen->filling->fill * $depth, 'depthCm' => $depth]),
         );
     }
@@ -405,12 +412,13 @@ final readonly class AdaptationPresenter
         return array_map(static fn (array $one): RootView => new RootView($one[0], round($one[1] / $all, 3)), $grams);
     }
 
-    /** @return list<array{string, float}> food and grams of what lies with the meat */
+    /** @return list<array{string, float}> food and grams of what lies with the meat from the start */
     private static function rootGrams(AdaptedBraise $braise): array
     {
         $roots = [];
+        $late = LateFoods::of($braise->order, []);
         foreach ($braise->order->potIngredients() as $i) {
-            if ($i->role->liesWithTheMeat() && (float) $i->grams > 0) {
+            if ($i->role->liesWithTheMeat() && (float) $i->grams > 0 && !isset($late[$i->key()])) {
                 $roots[] = [$i->food->id ?? $i->foodText, (float) $i->grams];
             }
         }

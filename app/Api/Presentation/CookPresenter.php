@@ -74,7 +74,7 @@ final readonly class CookPresenter
             $views[] = new TaskView(
                 'job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
                 $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id,
-                $placed->person->name ?? '',
+                $placed->person->name ?? '', $placed->job->hands,
             );
         }
         usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));

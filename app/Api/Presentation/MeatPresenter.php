@@ -15,6 +15,9 @@ use Pausis\Core\Day\TaskKind;
 /** Meat for a dinner, in words. */
 final readonly class MeatPresenter
 {
+    /** Minutes that are no waiting. */
+    private const JUST_IN_TIME = 5.0;
+
     public function __construct(private Wording $wording, private House $house)
     {
     }
@@ -32,17 +35,18 @@ final readonly class MeatPresenter
             $this->wording->say("form.{$offer->form->value}", $measures, ['pieces' => $offer->pieces]), $weight, $works,
             $works ? $this->wording->label('setting', $braise->chosen->choice->value) : '',
             $works
-                ? $this->wording->say('day.works', $measures, [
+                ? $this->wording->say('meat.day', $measures, [
                     'on' => $measures->clock($day->switchOn, $day->serve),
                     'ready' => $measures->clock($day->at(TaskKind::LikelyReady)->at ?? $day->serve, $day->serve),
-                    'serve' => $measures->clock($day->serve),
                 ])
                 : $this->whyNot($offer, $measures),
             $works ? $this->wording->say('meat.hold', $measures, [
-                'minutes' => max(0.0, $day->holdMinutes), 'past' => $day->isPastBest() ? 'yes' : 'no', 'share' => round(10 * $day->pastShare),
+                'minutes' => max(0.0, $day->holdMinutes), 'past' => $day->isPastBest() ? 'yes' : 'no',
+                'share' => round(10 * $day->pastShare), 'waits' => $day->holdMinutes < self::JUST_IN_TIME ? 'no' : 'yes',
             ]) : '',
             null === $braise ? '' : $this->window($offer, $measures),
             $works ? $day->switchOn->format(\DATE_ATOM) : '',
+            $works ? $day->serve->format(\DATE_ATOM) : '',
             $works ? RibbonPresenter::pots($braise->windows($braise->chosen), $braise->order->wishes->texture) : [],
             array_map(static fn (int|float $place): float => (float) $place, $offer->rank()),
             [

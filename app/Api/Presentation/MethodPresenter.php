@@ -45,6 +45,7 @@ final readonly class MethodPresenter
                 $at?->format(\DATE_ATOM) ?? '', $loads ? 0 : $job->job->minutes ?? 0, $loads ? '' : $job->person->name ?? '',
                 $this->recipe->step($line->step, $braise, $measures), $line->isGone,
                 $loads ? [...array_values(array_intersect_key($amounts, ['meat' => 1, 'water' => 1])), ...$foods] : $foods,
+                array_map(static fn (Ingredient $i): string => $i->key(), $line->foods),
                 self::places($line->changes, $braise->chosen->process->entries),
                 self::takeOut($line, $braise), self::places($line->findings, $braise->findings),
             );

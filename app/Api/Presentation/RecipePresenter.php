@@ -41,6 +41,7 @@ use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Pieces;
 use Pausis\Core\Recipe\Questions;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
@@ -186,6 +187,7 @@ final readonly class RecipePresenter
             $this->question($i, $measures),
             array_map(fn (Doubt $d): string => $this->wording->label('doubt', $d->value), $i->doubts),
             $this->answers($i, $measures),
+            Role::Meat === $i->role ? Pieces::meantBy($i->source, (float) $i->grams) : [],
         );
     }
 
@@ -251,7 +253,7 @@ final readonly class RecipePresenter
     {
         return new OriginalDraft(
             $original->method->value ?? 'oven',
-            null === $original ? '' : $measures->number($original->hours, 2).' h',
+            null === $original ? '' : $measures->hours($original->hours),
             null === $original?->ovenCelsius ? '' : $measures->temperature($original->ovenCelsius),
             MethodReader::boilsWine($reading->acts),
             array_map(

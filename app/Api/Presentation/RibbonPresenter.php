@@ -40,9 +40,10 @@ final readonly class RibbonPresenter
     public function planned(AdaptedBraise $braise, ?WholeDay $whole, \DateTimeImmutable $now, Measures $measures): RibbonView
     {
         $day = $braise->day();
+        $day = $day instanceof DayPlan && null === $braise->forbidden() ? $day : null;
 
         return $this->ribbon(
-            $braise->order, $day instanceof DayPlan ? $day : null, $day instanceof DayPlan ? $whole->placed ?? [] : [], $now,
+            $braise->order, $day, null === $day ? [] : $whole->placed ?? [], $now,
             $this->wording->label('setting', $braise->chosen->choice->value),
             self::pots($braise->windows($braise->chosen), $braise->order->wishes->texture), $measures,
         );
@@ -122,11 +123,15 @@ final readonly class RibbonPresenter
     private function phrases(DayPlan $day, string $setting, Measures $measures): array
     {
         $phrases = [];
+        [$test, $likely] = [$day->at(TaskKind::ForkTest)?->at, $day->at(TaskKind::LikelyReady)?->at];
+        $late = null !== $test && null !== $likely && $test > $likely;
         foreach (self::SAID as $kind => $task) {
             $at = $day->at($task)?->at;
             if (null !== $at) {
                 $phrases[] = new PhraseView(
-                    $kind, $at->format(\DATE_ATOM), $this->wording->label('ribbon', "$kind-before"), $measures->clock($at, $day->serve),
+                    $kind, $at->format(\DATE_ATOM),
+                    $this->wording->label('ribbon', 'test' === $kind && $late ? 'test-late-before' : "$kind-before"),
+                    $measures->clock($at, $day->serve),
                     $this->wording->say("ribbon.$kind-after", $measures, ['setting' => $setting]),
                 );
             }

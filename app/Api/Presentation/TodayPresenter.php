@@ -27,6 +27,7 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Day\TaskKind;
 
 /** What is on, what is to do and what is planned, each worked out as it is now. */
 final readonly class TodayPresenter
@@ -54,7 +55,7 @@ final readonly class TodayPresenter
             if (null !== $cook && null === $cook->closedAt) {
                 [$running[], $more] = $this->running($braise, $cook);
                 $jobs = [...$jobs, ...$more];
-                $used[] = $braise->draft['cookerId'] ?? '';
+                $used[] = $cook->draft['cookerId'] ?? '';
             } elseif (null !== $cook || (null !== $serve && $serve <= $now)) {
                 \count($past) < self::MOST_PAST && array_unshift($past, $this->past($braise, $cook, $measures));
             } elseif (\count($planned) < self::MOST_PLANNED) {
@@ -95,12 +96,16 @@ final readonly class TodayPresenter
         $moment = null === $worked ? null : self::moment($worked, $cook, $this->house->now());
 
         return [new RunningView(
-            $cook->id, $braise->id, $braise->title, $view->setting, $view->sinceOn, $view->next, $view->nextIn, $view->headline, $view->late,
+            $cook->id, $braise->id, \is_string($cook->draft['cookerId'] ?? null) ? $cook->draft['cookerId'] : '', $braise->title,
+            $view->setting, $view->sinceOn, $view->next, $view->nextIn, $view->headline, $view->late,
             \count($view->flags), $worked?->pot, $moment,
             null === $moment ? '' : $this->house->measures()->temperature($moment->core), $this->pots->ribbon($cook),
-        ), array_map(static fn (TaskView $t): TodayJob => new TodayJob(
-            $t->at, $t->clock, $t->text, $t->minutes, true, $t->who, $braise->id, $braise->title, $cook->id,
-        ), $view->tasks)];
+        ), array_values(array_map(static fn (TaskView $t): TodayJob => new TodayJob(
+            $t->at, $t->clock, $t->text, $t->minutes, $t->hands, $t->who, $braise->id, $braise->title, $cook->id,
+        ), array_filter(
+            // What is done for the sauce is listed act by act.
+            $view->tasks, static fn (TaskView $t): bool => TaskKind::Sauce->value !== $t->kind,
+        )))];
     }
 
     private static function moment(Adaptation $worked, CookRecord $cook, \DateTimeImmutable $now): ?MomentView

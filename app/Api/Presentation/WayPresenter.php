@@ -25,12 +25,11 @@ final readonly class WayPresenter
         $serve = $found->serve?->setTimezone($now->getTimezone());
         $at = null === $serve ? '' : $measures->day($serve).', '.$measures->clock($serve);
         $text = $this->text($found->way, $at, $measures);
+        $other = null === $found->also ? $text : $this->text($found->also, $at, $measures);
 
         return new WayView(
             $found->way->code,
-            null === $found->also ? $text : $this->wording->say(
-                'way.both', $measures, ['one' => $text, 'other' => lcfirst($this->text($found->also, $at, $measures))],
-            ),
+            $other === $text ? $text : $this->wording->say('way.both', $measures, ['one' => $text, 'other' => lcfirst($other)]),
             $found->patch, $at,
         );
     }

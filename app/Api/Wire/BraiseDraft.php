@@ -22,6 +22,7 @@ final readonly class BraiseDraft
      * @param list<OwnSide>         $ownSides
      * @param string                $sure        how often dinner is to be in time
      * @param list<LedgerAmount>    $amounts     set otherwise in the ledger
+     * @param list<string>          $left        stretches of the text that the cook has said to leave
      */
     public function __construct(
         #[Assert\Length(max: 200)] public string $title,
@@ -47,6 +48,7 @@ final readonly class BraiseDraft
         #[Assert\Count(max: 60)] #[Assert\Valid] public array $pins = [],
         #[Assert\Count(max: 10)] #[Assert\Valid] public array $ownSides = [],
         #[Assert\Length(max: 30)] public string $sure = 'nine-in-ten',
+        #[Assert\Count(max: 200)] #[Assert\All([new Assert\Length(max: 2000)])] public array $left = [],
     ) {
     }
 
@@ -62,6 +64,6 @@ final readonly class BraiseDraft
             $this->away,
             $this->level, $this->texture, $this->thickness, $this->thickener, $this->setting, $steps, $this->measures, $refused,
             $this->amounts,
-            $this->handling, $this->sides, $this->pins, $this->ownSides, $this->sure);
+            $this->handling, $this->sides, $this->pins, $this->ownSides, $this->sure, $this->left);
     }
 }

@@ -11,6 +11,7 @@ final readonly class MeatOfferView
      * @param string               $day      when it would go on and be ready; why not where it doesn’t work
      * @param string               $hold     how long it waits for dinner, and whether that is too long
      * @param string               $switchOn ISO 8601; empty where it doesn’t work
+     * @param string               $serve    ISO 8601; empty where it doesn’t work
      * @param list<PotLine>        $pots
      * @param list<float>          $rank     the smaller the better, place by place
      * @param array<string, mixed> $change   merge patch (RFC 7396) of the draft
@@ -27,6 +28,7 @@ final readonly class MeatOfferView
         public string $hold,
         public string $window,
         public string $switchOn,
+        public string $serve,
         public array $pots,
         public array $rank,
         public array $change,

@@ -12,6 +12,7 @@ final readonly class MethodLine
      * @param string       $at       ISO 8601; empty where it has no time of its own
      * @param bool         $gone     a sentence of the recipe of which nothing is left
      * @param list<string> $foods    as they are to be weighed out
+     * @param list<string> $uses     ids of their lines
      * @param list<int>    $changes  places in the ledger
      * @param list<string> $takeOut  to tick as it comes out
      * @param list<int>    $findings places in the findings
@@ -25,6 +26,7 @@ final readonly class MethodLine
         public string $text,
         public bool $gone,
         public array $foods,
+        public array $uses,
         public array $changes,
         public array $takeOut,
         public array $findings,

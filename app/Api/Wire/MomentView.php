@@ -8,7 +8,8 @@ namespace Pausis\App\Api\Wire;
 final readonly class MomentView
 {
     /**
-     * @param float $tender 0 to 1, of the texture wanted
+     * @param string $text   hours on, and the core, in words
+     * @param float  $tender 0 to 1, of the texture wanted
      */
     public function __construct(
         public float $hour,
@@ -17,6 +18,7 @@ final readonly class MomentView
         public float $level,
         public float $tender,
         public float $past,
+        public string $text,
     ) {
     }
 }

@@ -10,6 +10,7 @@ final readonly class NotebookView
     /** @param list<NotebookLine> $lines */
     public function __construct(
         public string $id,
+        public string $braiseId,
         public string $title,
         public string $date,
         public array $lines,

@@ -15,6 +15,7 @@ final readonly class OutcomeView
      * @param float            $serveHour   hours after switching on
      * @param string           $core60Clock when nine pots in ten are past 60 °C, where a plan works
      * @param string           $limitClock  when they must be
+     * @param string           $sixty       60 °C in the house’s units
      */
     public function __construct(
         public string $setting,
@@ -32,6 +33,7 @@ final readonly class OutcomeView
         public array $pots,
         public string $core60Clock,
         public string $limitClock,
+        public string $sixty,
     ) {
     }
 }

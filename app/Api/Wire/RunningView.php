@@ -14,6 +14,7 @@ final readonly class RunningView
     public function __construct(
         public string $cookId,
         public string $braiseId,
+        public string $cookerId,
         public string $title,
         public string $setting,
         public string $sinceOn,

@@ -8,9 +8,10 @@ namespace Pausis\App\Api\Wire;
 final readonly class TaskView
 {
     /**
-     * @param string $at  ISO 8601
-     * @param string $who whose hands it takes, where that is known
-     * @param string $job id of a side dish's job, which can be ticked off; empty for the pot's own
+     * @param string $at    ISO 8601
+     * @param string $who   whose hands it takes, where that is known
+     * @param bool   $hands whether it takes somebody’s
+     * @param string $job   id of a side dish's job, which can be ticked off; empty for the pot's own
      */
     public function __construct(
         public string $kind,
@@ -21,6 +22,7 @@ final readonly class TaskView
         public string $detail,
         public string $job = '',
         public string $who = '',
+        public bool $hands = true,
     ) {
     }
 }

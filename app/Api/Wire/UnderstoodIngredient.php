@@ -12,6 +12,7 @@ final readonly class UnderstoodIngredient
      * @param string                $sureness   sure, fairly or guess
      * @param list<string>          $doubts     why not surer, in words
      * @param list<SuggestedAnswer> $answers    to the question, the likeliest first
+     * @param list<int>             $pieces     how many may be meant where meat is cut up without a number
      */
     public function __construct(
         public int $line,
@@ -26,6 +27,7 @@ final readonly class UnderstoodIngredient
         public string $question,
         public array $doubts,
         public array $answers = [],
+        public array $pieces = [],
     ) {
     }
 }

@@ -155,11 +155,11 @@ final readonly class PotRun
         $run = Ensemble::draw($order->spread(), self::SKETCHED_MEMBERS)->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
         $windows = [];
         foreach (Doneness::cases() as $level) {
-            $windows[$level->value] = $run->fitted($level);
+            $windows[$level->value] = $run->fitted($pot->best, $level);
         }
 
         return $this->told(
-            $pot, $choice, [], $windows, $run->fitted($order->wishes->texture, $order->wishes->sureness->share()),
+            $pot, $choice, [], $windows, $run->fitted($pot->best, $order->wishes->texture, $order->wishes->sureness->share()),
             new Heating($run->core60(), $run->pot60(), $run->coreSafe(), 0.0, self::USUAL_LOOK_MINUTES, self::USUAL_LOOK_MINUTES / 60),
         );
     }

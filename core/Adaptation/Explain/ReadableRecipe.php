@@ -181,9 +181,19 @@ final readonly class ReadableRecipe
         return null;
     }
 
+    /** The last line that loads something before the pot cooks. */
     private function loading(): int
     {
-        return $this->doing(ActKind::Load) ?? $this->cooking();
+        $cooking = $this->cooking();
+        for ($k = $cooking; $k >= 0; --$k) {
+            if (!$this->lines[$k]->isGone && [] !== array_filter(
+                $this->lines[$k]->acts, static fn (Act $a): bool => ActKind::Load === $a->kind,
+            )) {
+                return $k;
+            }
+        }
+
+        return $cooking;
     }
 
     private function cooking(): int

@@ -20,7 +20,7 @@ use Pausis\Core\Quantity\Mass;
  */
 final readonly class MeatForDay
 {
-    /** Raw, without bone; a third of it is juice in the end. docs/model.md §9. */
+    /** Raw, without bone; a third of it is juice in the end. docs/model.md §4. */
     public const GRAMS_A_SERVING = 280.0;
 
     public function __construct(private AdaptBraise $adapt)
