@@ -1,4 +1,4 @@
-import type { BraiseDraft, JobView, WholeDayView } from "../src/api/types";
+import type { BraiseDraft, JobView, RibbonView, WholeDayView } from "../src/api/types";
 
 /** A job of the sample day, on 26 November 2026 in Vienna. */
 export function job(id: string, from: string, to: string, part: Partial<JobView> = {}): JobView {
@@ -29,13 +29,6 @@ export function day(part: Partial<WholeDayView> = {}): WholeDayView {
   return {
     jobs: [job("load", "08:05", "08:10"), job("plate", "18:55", "19:00")],
     people: [{ id: "t", name: "Tamsin", away: [], busy: [] }],
-    away: [],
-    asleep: [],
-    from: "2026-11-26T07:00:00+01:00",
-    to: "2026-11-26T21:00:00+01:00",
-    switchOn: "2026-11-26T08:10:00+01:00",
-    sauce: "2026-11-26T18:40:00+01:00",
-    serve: "2026-11-26T19:00:00+01:00",
     clash: "",
 
     caught: [],
@@ -94,6 +87,40 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
     pins: [],
     ownSides: [],
     sure: "nine-in-ten",
+    left: [],
+    ...part,
+  };
+}
+
+/** The ribbon of the sample day, on Friday 27 November 2026, seen the evening before. */
+export function ribbon(part: Partial<RibbonView> = {}): RibbonView {
+  const at = (time: string) => `2026-11-27T${time}:00+01:00`;
+  const phrase = (kind: string, time: string, before: string, after = "") => ({
+    kind,
+    at: at(time),
+    before,
+    clock: time,
+    after,
+  });
+  return {
+    from: "2026-11-26T20:00:00+01:00",
+    to: at("21:30"),
+    now: "2026-11-26T20:40:00+01:00",
+    switchOn: at("08:10"),
+    sauce: at("18:49"),
+    serve: at("19:00"),
+    setting: "Low",
+    pots: [],
+    phrases: [
+      phrase("on", "08:10", "In by", "on Low"),
+      phrase("test", "14:15", "first fork test"),
+      phrase("likely", "15:35", "likely ready by"),
+      phrase("sauce", "18:49", "sauce begun"),
+      phrase("serve", "19:00", "eat at"),
+    ],
+    work: [],
+    away: [],
+    asleep: [],
     ...part,
   };
 }

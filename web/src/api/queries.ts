@@ -6,6 +6,7 @@ import type {
   BraiseView,
   Catalogue,
   CautionGroupView,
+  ComparedView,
   CookerDraft,
   CookerView,
   CookView,
@@ -14,6 +15,7 @@ import type {
   IngredientDraft,
   MeaningDraft,
   MeaningView,
+  MeatOfferView,
   NotebookView,
   ReadRecipe,
   RecipeLines,
@@ -21,6 +23,7 @@ import type {
   ScaleBraise,
   ScaledView,
   StartCook,
+  TodayView,
   WaterTestDraft,
   WaterTestView,
   WaysView,
@@ -55,6 +58,44 @@ export const useCook = (id: string) =>
     queryFn: () => request<CookView>("GET", `/cooks/${id}`),
     refetchInterval: WHILE_COOKING_MS,
   });
+
+export const useToday = () =>
+  useQuery({
+    queryKey: ["today"],
+    queryFn: () => request<TodayView>("GET", "/today"),
+    refetchInterval: WHILE_COOKING_MS,
+  });
+
+/** What was made of a text; a text that can't be read any more gives nothing to show. */
+export const useReading = (text: string, measures: string) =>
+  useQuery({
+    queryKey: ["reading", text, measures],
+    queryFn: () => request<ReadRecipe>("POST", "/recipes/read", { text, name: "", measures }),
+    enabled: text.trim() !== "",
+    staleTime: Infinity,
+    retry: false,
+  });
+
+/** What each of some changes of a draft would come to. */
+export const useCompared = (
+  draft: BraiseDraft,
+  braiseId: string,
+  changes: Record<string, unknown>[],
+  wanted: boolean,
+) =>
+  useQuery({
+    queryKey: ["compared", braiseId, draft, changes],
+    queryFn: () => request<ComparedView[]>("POST", `/braises/compare?of=${braiseId}`, { draft, changes }),
+    enabled: wanted && changes.length > 0,
+    placeholderData: (previous) => previous,
+    gcTime: 0,
+  });
+
+export const askMeats = (draft: BraiseDraft, cuts: string[]) =>
+  request<MeatOfferView[]>("POST", "/meats", { draft, cuts });
+
+export const usePlainBraise = () =>
+  useQuery({ queryKey: ["plain"], queryFn: () => request<BraiseDraft>("GET", "/meats/plain"), staleTime: Infinity });
 
 export const useReadRecipe = () =>
   useMutation({ mutationFn: (recipe: RecipeText) => request<ReadRecipe>("POST", "/recipes/read", recipe) });
@@ -99,31 +140,32 @@ export const useScale = () =>
   useMutation({ mutationFn: (scale: ScaleBraise) => request<ScaledView>("POST", "/braises/scale", scale) });
 
 export const useCreateBraise = () =>
-  useSending((draft: BraiseDraft) => request<BraiseView>("POST", "/braises", draft), ["braises"]);
+  useSending((draft: BraiseDraft) => request<BraiseView>("POST", "/braises", draft), ["braises", "today"]);
 
-export const useDeleteBraise = () => useSending((id: string) => request<void>("DELETE", `/braises/${id}`), ["braises"]);
+export const useDeleteBraise = () =>
+  useSending((id: string) => request<void>("DELETE", `/braises/${id}`), ["braises", "today"]);
 
 export const useRestoreBraise = () =>
-  useSending((id: string) => request<BraiseView>("POST", `/braises/${id}/restore`), ["braises"]);
+  useSending((id: string) => request<BraiseView>("POST", `/braises/${id}/restore`), ["braises", "today"]);
 
 export const useStartCook = (braiseId: string) =>
   useSending(
     (start: StartCook) => request<CookView>("POST", `/braises/${braiseId}/cook`, start),
-    ["braises", "braise"],
+    ["braises", "braise", "today"],
   );
 
 export const useSaveCooker = () =>
   useSending(
     ({ id, draft }: { id: string | null; draft: CookerDraft }) =>
       request<CookerView>(id === null ? "POST" : "PUT", id === null ? "/cookers" : `/cookers/${id}`, draft),
-    ["cookers", "braise"],
+    ["cookers", "braise", "today"],
   );
 
 export const useDeleteCooker = () =>
-  useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers", "braise"]);
+  useSending((id: string) => request<void>("DELETE", `/cookers/${id}`), ["cookers", "braise", "today"]);
 
 export const useRestoreCooker = () =>
-  useSending((id: string) => request<CookerView>("POST", `/cookers/${id}/restore`), ["cookers", "braise"]);
+  useSending((id: string) => request<CookerView>("POST", `/cookers/${id}/restore`), ["cookers", "braise", "today"]);
 
 export const useNoteWaterTest = (id: string) =>
   useSending((test: WaterTestDraft) => request<CookerView>("PUT", `/cookers/${id}/water-test`, test), ["cookers"]);
@@ -131,7 +173,7 @@ export const useNoteWaterTest = (id: string) =>
 export const useWaterTest = (id: string) =>
   useSending(
     (test: WaterTestDraft) => request<WaterTestView>("POST", `/cookers/${id}/water-test`, test),
-    ["cookers", "braise"],
+    ["cookers", "braise", "today"],
   );
 
 export const useSaveHouse = () => {

@@ -66,6 +66,7 @@ export type BraiseDraft = {
   pins: PinDraft[];
   ownSides: OwnSide[];
   sure: string;
+  left: string[];
 };
 
 /** A braise in the list. */
@@ -438,6 +439,7 @@ export type MeatOfferView = {
   hold: string;
   window: string;
   switchOn: string;
+  serve: string;
   pots: PotLine[];
   rank: number[];
   change: Record<string, unknown>;
@@ -459,6 +461,7 @@ export type MethodLine = {
   text: string;
   gone: boolean;
   foods: string[];
+  uses: string[];
   changes: number[];
   takeOut: string[];
   findings: number[];
@@ -472,6 +475,7 @@ export type MomentView = {
   level: number;
   tender: number;
   past: number;
+  text: string;
 };
 
 /** One planned value against what happened. */
@@ -484,6 +488,7 @@ export type NotebookLine = {
 /** One cook in the notebook. */
 export type NotebookView = {
   id: string;
+  braiseId: string;
   title: string;
   date: string;
   lines: NotebookLine[];
@@ -522,6 +527,7 @@ export type OutcomeView = {
   pots: PotLine[];
   core60Clock: string;
   limitClock: string;
+  sixty: string;
 };
 
 /** What a recipe for a slow cooker says of one setting. */
@@ -682,6 +688,7 @@ export type RootView = {
 export type RunningView = {
   cookId: string;
   braiseId: string;
+  cookerId: string;
   title: string;
   setting: string;
   sinceOn: string;
@@ -798,6 +805,8 @@ export type TaskView = {
   text: string;
   detail: string;
   job: string;
+  who: string;
+  hands: boolean;
 };
 
 /** One addend of a sum. */
@@ -856,6 +865,7 @@ export type UnderstoodIngredient = {
   question: string;
   doubts: string[];
   answers: SuggestedAnswer[];
+  pieces: number[];
 };
 
 /** One instruction of the method. */

@@ -1,14 +1,20 @@
 import { lazy } from "react";
-import { Route, Routes } from "react-router";
-import { BraisesPage } from "../braises/BraisesPage";
-import { WorkbenchPage } from "../workbench/WorkbenchPage";
+import { Navigate, Route, Routes } from "react-router";
+import { TodayPlace } from "../today/TodayPlace";
 import { Frame } from "./Frame";
+import { HouseFrame } from "./HouseFrame";
 import { NowherePage } from "./NowherePage";
 
+const BraisePage = lazy(() => import("../braise/BraisePage").then((page) => ({ default: page.BraisePage })));
+const RecipePlace = lazy(() => import("../recipe/RecipePlace").then((page) => ({ default: page.RecipePlace })));
+const PotPlace = lazy(() => import("../pot/PotPlace").then((page) => ({ default: page.PotPlace })));
+const ChangesPlace = lazy(() => import("../changes/ChangesPlace").then((page) => ({ default: page.ChangesPlace })));
+const DayPlace = lazy(() => import("../day/DayPlace").then((page) => ({ default: page.DayPlace })));
+const StovePlace = lazy(() => import("../braise/StovePlace").then((page) => ({ default: page.StovePlace })));
+const AfterPlace = lazy(() => import("../notebook/AfterPlace").then((page) => ({ default: page.AfterPlace })));
 const BringPage = lazy(() => import("../bring/BringPage").then((page) => ({ default: page.BringPage })));
-const ReadingPage = lazy(() => import("../bring/ReadingPage").then((page) => ({ default: page.ReadingPage })));
-const CookersPage = lazy(() => import("../cookers/CookersPage").then((page) => ({ default: page.CookersPage })));
-const HousePage = lazy(() => import("../house/HousePage").then((page) => ({ default: page.HousePage })));
+const MeatsPage = lazy(() => import("../meats/MeatsPage").then((page) => ({ default: page.MeatsPage })));
+const KitchenPlace = lazy(() => import("../kitchen/KitchenPlace").then((page) => ({ default: page.KitchenPlace })));
 const NotebookPage = lazy(() => import("../notebook/NotebookPage").then((page) => ({ default: page.NotebookPage })));
 const CautionsPage = lazy(() => import("../safety/CautionsPage").then((page) => ({ default: page.CautionsPage })));
 const CookPage = lazy(() => import("../watch/CookPage").then((page) => ({ default: page.CookPage })));
@@ -17,16 +23,27 @@ export function App() {
   return (
     <Routes>
       <Route element={<Frame />}>
-        <Route index element={<BraisesPage />} />
-        <Route path="bring" element={<BringPage />} />
-        <Route path="bring/:reading" element={<ReadingPage />} />
-        <Route path="braises/:id" element={<WorkbenchPage />} />
+        <Route element={<HouseFrame />}>
+          <Route index element={<TodayPlace />} />
+          <Route path="bring" element={<BringPage />} />
+          <Route path="meats" element={<MeatsPage />} />
+          <Route path="notebook" element={<NotebookPage />} />
+          <Route path="kitchen" element={<KitchenPlace />} />
+          <Route path="cookers" element={<Navigate to="/kitchen" replace />} />
+          <Route path="house" element={<Navigate to="/kitchen" replace />} />
+          <Route path="cautions" element={<CautionsPage />} />
+          <Route path="*" element={<NowherePage />} />
+        </Route>
+        <Route path="braises/:id" element={<BraisePage />}>
+          <Route index element={<Navigate to="pot" replace />} />
+          <Route path="recipe" element={<RecipePlace />} />
+          <Route path="pot" element={<PotPlace />} />
+          <Route path="changes" element={<ChangesPlace />} />
+          <Route path="day" element={<DayPlace />} />
+          <Route path="stove" element={<StovePlace />} />
+          <Route path="after" element={<AfterPlace />} />
+        </Route>
         <Route path="cooks/:id" element={<CookPage />} />
-        <Route path="notebook" element={<NotebookPage />} />
-        <Route path="cookers" element={<CookersPage />} />
-        <Route path="house" element={<HousePage />} />
-        <Route path="cautions" element={<CautionsPage />} />
-        <Route path="*" element={<NowherePage />} />
       </Route>
     </Routes>
   );

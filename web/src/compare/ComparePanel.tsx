@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { usePreview } from "../api/queries";
-import type { Adaptation, BraiseDraft, Catalogue, CookerView } from "../api/types";
+import type { Adaptation, BraiseDraft } from "../api/types";
+import { useBraisePlace } from "../braise/BraiseContext";
 import { Button } from "../kit/Button";
-import { Panel } from "../kit/Panel";
-import { SelectField } from "../kit/SelectField";
+import { Pick } from "../kit/Figure";
 import { useDebounced } from "../kit/useDebounced";
 import { variants } from "./variants";
 
@@ -26,48 +26,37 @@ const ROWS: Row[] = [
 ];
 
 /** This braise beside one changed thing: what differs is marked, and can be taken. */
-export function ComparePanel({
-  braiseId,
-  draft,
-  adaptation,
-  catalogue,
-  cookers,
-  onTake,
-}: {
-  braiseId: string;
-  draft: BraiseDraft;
-  adaptation: Adaptation;
-  catalogue: Catalogue;
-  cookers: CookerView[];
-  onTake: (part: Partial<BraiseDraft>) => void;
-}) {
+export function ComparePanel() {
+  const { view, draft, adaptation, catalogue, cookers, change } = useBraisePlace();
   const [name, setName] = useState("");
+  if (adaptation === null) {
+    return null;
+  }
   const offered = variants(draft, adaptation, catalogue, cookers);
   const variant = offered.find((one) => one.name === name);
   return (
-    <Panel title="What if">
-      <div className="max-w-md">
-        <SelectField
-          label="Compare as it is with"
-          value={variant ? name : ""}
-          empty="choose one change"
-          options={offered.map((one) => ({ value: one.name, label: one.label }))}
-          onChange={setName}
-        />
-      </div>
+    <div>
+      <Pick
+        label="Compare as it is with"
+        wide
+        value={variant ? name : ""}
+        empty="choose one change"
+        options={offered.map((one) => ({ value: one.name, label: one.label }))}
+        onChange={setName}
+      />
       {variant && (
         <Comparison
-          braiseId={braiseId}
+          braiseId={view.id}
           draft={{ ...draft, ...variant.part }}
           now={adaptation}
           label={variant.label}
           onTake={() => {
-            onTake(variant.part);
+            change(variant.part);
             setName("");
           }}
         />
       )}
-    </Panel>
+    </div>
   );
 }
 
@@ -96,7 +85,7 @@ function Comparison({
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls sideways on a phone must take the focus
     <section aria-label={`As it is, and ${label}`} tabIndex={0} className="mt-3 overflow-x-auto">
-      <table className="w-full min-w-[34rem] border-collapse">
+      <table className="w-full min-w-[26rem] border-collapse text-sm">
         <thead>
           <tr className="border-b-2 border-rim text-left align-bottom">
             <th className="w-36 py-1">

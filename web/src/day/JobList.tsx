@@ -1,70 +1,78 @@
-import { useHouse } from "../api/queries";
 import type { JobView, WholeDayView } from "../api/types";
-import { momentOf } from "../hours/localMoment";
 import { JobTime } from "./JobTime";
+import { useJobs } from "./useJobs";
 
-/** What to do in order, the next thing first; what is past is folded away. */
+/** Jobs in order, each with its number in the drawing, its time, and whether it stays there. */
 export function JobList({
+  jobs,
   day,
-  onPin,
-  onKeep,
-  onRelease,
+  label,
+  now,
+  numberOf,
+  pointed,
+  compact = false,
+  onPoint,
 }: {
+  jobs: JobView[];
   day: WholeDayView;
-  onPin: (job: JobView, milliseconds: number) => void;
-  onKeep: (job: JobView) => void;
-  onRelease: (job: JobView) => void;
+  label: string;
+  now: number;
+  numberOf: (job: JobView) => number;
+  pointed: JobView | null;
+  compact?: boolean;
+  onPoint: (job: JobView | null) => void;
 }) {
-  const house = useHouse().data;
-  const now = house === undefined ? 0 : momentOf(house.now, house.draft.timeZone);
-  const past = day.jobs.filter((job) => Date.parse(job.to) <= now);
-  const ahead = day.jobs.filter((job) => Date.parse(job.to) > now);
+  const { type, keep, release } = useJobs();
   const alone = day.people.length < 2;
-  const row = (job: JobView, next: boolean) => (
-    <li
-      key={job.id}
-      className={`grid grid-cols-[4.2rem_1fr_auto] sm:grid-cols-[6.6rem_1fr_auto] items-start gap-x-3 border-b border-line py-1 ${next ? "rounded-t bg-sunk text-lg" : ""}`}
-    >
-      <JobTime job={job} zone={house?.draft.timeZone} onSet={(at) => onPin(job, at)} />
-      <span>
-        {next && <strong className="mr-1">Next:</strong>}
-        <span className="mr-1.5 inline-block min-w-5 rounded border border-line px-0.5 text-center text-sm text-soft">
-          {day.jobs.indexOf(job) + 1}
-        </span>
-        {job.text} <span className="text-soft">· {job.minutes} min</span>
-        {!job.hands && <span className="text-soft"> by itself</span>}
-        {!alone && job.person !== "" && <strong className="text-soft"> · {job.person}</strong>}
-        {job.waits && <span className="block text-sm text-soft">{job.waits}</span>}
-        {job.refused && (
-          <span className="block text-sm font-semibold text-heat">
-            ▲ Not when you set it: {job.refused}.{" "}
-            <button type="button" className="min-h-9 underline underline-offset-4" onClick={() => onRelease(job)}>
-              leave it to the plan
-            </button>
-          </span>
-        )}
-      </span>
-      <button
-        type="button"
-        className={`min-h-9 rounded px-1.5 text-sm ${job.pinned ? "border-2 border-attention font-semibold text-ink" : "text-soft underline underline-offset-4"}`}
-        aria-label={job.pinned ? `kept here: leave to the plan ${job.text}` : `keep here: ${job.text}`}
-        onClick={() => (job.pinned ? onRelease(job) : onKeep(job))}
-      >
-        {job.pinned ? "kept here ×" : "keep"}
-      </button>
-    </li>
-  );
   return (
-    <div className="order-first min-w-0 lg:order-none">
-      {past.length > 0 && (
-        <details className="mb-1">
-          <summary className="min-h-9 cursor-pointer content-center font-semibold text-soft">
-            {past.length} {past.length === 1 ? "thing is" : "things are"} past
-          </summary>
-          <ol aria-label="What is past">{past.map((job) => row(job, false))}</ol>
-        </details>
-      )}
-      <ol aria-label="What to do, in order">{ahead.map((job, index) => row(job, index === 0))}</ol>
-    </div>
+    <ol aria-label={label} className="border-t-2 border-rim">
+      {jobs.map((job) => {
+        const past = Date.parse(job.to) <= now;
+        return (
+          <li
+            key={job.id}
+            data-job={job.id}
+            onPointerEnter={() => onPoint(job)}
+            onPointerLeave={() => onPoint(null)}
+            className={`group grid ${compact ? "grid-cols-[minmax(3.1rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[1.3rem_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline gap-x-2 border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
+          >
+            {!compact && <span className="text-right text-xs text-soft">{numberOf(job)}</span>}
+            <JobTime job={job} onType={(typed) => type(job, typed)} />
+            <span className="min-w-0 leading-tight">
+              <span className={job.hands ? "font-semibold" : ""}>{job.text}</span>
+              {job.refused !== "" && (
+                <span role="status" className="block text-sm font-semibold text-heat">
+                  ▲ Not when you set it: {job.refused}.{" "}
+                  <button type="button" className="link" onClick={() => release(job)}>
+                    leave it to the plan
+                  </button>
+                </span>
+              )}
+              {job.waits !== "" && <span className="hidden text-xs text-soft group-hover:block">{job.waits}</span>}
+            </span>
+            <span className="flex items-baseline gap-x-1 text-right text-xs text-soft">
+              <span>
+                {job.minutes} min{" "}
+                {job.hands ? (alone ? "" : compact ? job.person.slice(0, 1) : job.person) : compact ? "" : "by itself"}
+              </span>
+              {job.id !== "load" && job.id !== "plate" && (
+                <button
+                  type="button"
+                  aria-pressed={job.pinned}
+                  // On a table the bar in the drawing does the same by Enter.
+                  tabIndex={compact ? 0 : -1}
+                  title={job.pinned ? "stays at this time; press to leave it to the plan" : "stay at this time"}
+                  className={`inline-flex size-6 items-center justify-center rounded ${job.pinned ? "bg-attention font-bold text-[#14243c]" : "text-soft hover:bg-sunk"}`}
+                  onClick={() => keep(job)}
+                >
+                  <span aria-hidden="true">{job.pinned ? "●" : "○"}</span>
+                  <span className="sr-only">stay at this time: {job.text}</span>
+                </button>
+              )}
+            </span>
+          </li>
+        );
+      })}
+    </ol>
   );
 }

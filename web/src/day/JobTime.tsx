@@ -1,23 +1,14 @@
 import { useEffect, useRef, useState } from "react";
 import type { JobView } from "../api/types";
-import { localMoment, momentOf } from "../hours/localMoment";
 import { Moved } from "../kit/Moved";
-import { INPUT } from "../kit/TextField";
 
 /** By then a change has been answered. */
 const ANSWERED_MS = 3000;
 
-/** When a job begins; pressed, it takes another time of the same day. The same as dragging its bar. */
-export function JobTime({
-  job,
-  zone,
-  onSet,
-}: {
-  job: JobView;
-  zone: string | undefined;
-  onSet: (milliseconds: number) => void;
-}) {
-  const [date = "", time = ""] = localMoment(Date.parse(job.from), zone).split("T");
+const WHAT: Record<string, string> = { load: "Pot on at", plate: "Eat at" };
+
+/** When a job begins; pressed, it takes another time of the same day, typed as it is said. */
+export function JobTime({ job, onType }: { job: JobView; onType: (typed: string) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
   const button = useRef<HTMLButtonElement>(null);
   const backUntil = useRef(0);
@@ -28,8 +19,8 @@ export function JobTime({
     }
   });
   const set = () => {
-    if (typed !== null && typed !== "" && typed !== time) {
-      onSet(momentOf(`${date}T${typed}`, zone));
+    if (typed !== null && typed.trim() !== "" && typed !== job.clock) {
+      onType(typed.trim());
     }
     setTyped(null);
   };
@@ -38,23 +29,25 @@ export function JobTime({
       <button
         ref={button}
         type="button"
-        className="min-h-7 self-start rounded text-right font-bold text-rim hover:underline sm:whitespace-nowrap"
-        onClick={() => setTyped(time)}
+        className="min-h-7 rounded text-right leading-tight font-bold text-rim hover:underline"
+        onClick={() => setTyped("")}
       >
         <time dateTime={job.from}>
           <Moved>{job.clock}</Moved>
         </time>
-        <span className="sr-only">: set another time for {job.text}</span>
+        <span className="sr-only">, {job.text}: set another time</span>
       </button>
     );
   }
   return (
     <input
-      type="time"
-      aria-label={`Time for ${job.text}`}
-      className={`${INPUT} px-1 text-[0.88rem] [&::-webkit-calendar-picker-indicator]:hidden`}
+      aria-label={WHAT[job.id] ?? `Time for ${job.text}`}
+      title={WHAT[job.id]}
+      className="figure w-full min-w-0 text-right"
       // biome-ignore lint/a11y/noAutofocus: it takes the place of the button that was pressed
       autoFocus
+      maxLength={40}
+      placeholder={job.clock}
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={set}

@@ -21,12 +21,12 @@ export function OwnSides({ sides, onChange }: { sides: OwnSide[]; onChange: (sid
         <div
           // biome-ignore lint/suspicious/noArrayIndexKey: own dishes have no other identity
           key={index}
-          className="mb-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.6fr)_auto] items-center gap-2 sm:grid-cols-[minmax(0,1fr)_4.5rem_4.5rem_7.5rem_auto]"
+          className="mb-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.6fr)_auto] items-center gap-2"
         >
           <input
             aria-label={`Own side dish ${index + 1}`}
             placeholder="what it is"
-            className={`${INPUT} col-span-4 sm:col-span-1`}
+            className={`${INPUT} col-span-4`}
             value={side.name}
             maxLength={60}
             onChange={(event) => set(index, { name: event.target.value })}

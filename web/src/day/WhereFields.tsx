@@ -126,7 +126,7 @@ export function WhereFields({
         <Button weight="quiet" className="px-1 text-sm" onClick={() => add(dayBefore(day), "18:00", "22:00")}>
           or the evening before
         </Button>
-        <Link to="/house" className="inline-flex min-h-11 items-center text-sm text-rim underline underline-offset-4">
+        <Link to="/kitchen" className="inline-flex min-h-11 items-center text-sm text-rim underline underline-offset-4">
           who cooks, and when
         </Link>
       </div>

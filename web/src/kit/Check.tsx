@@ -17,7 +17,7 @@ export function Check({
         id={id}
         checked={checked}
         onCheckedChange={(value) => onChange(value === true)}
-        className="size-6 shrink-0 rounded border-2 border-rim bg-panel text-center leading-5 font-bold text-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim"
+        className="size-6 shrink-0 rounded border-2 border-edge bg-panel text-center leading-5 font-bold text-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim"
       >
         <Checkbox.Indicator>✓</Checkbox.Indicator>
       </Checkbox.Root>

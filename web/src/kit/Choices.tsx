@@ -2,7 +2,7 @@ import { RadioGroup } from "radix-ui";
 import { useId } from "react";
 import type { Choice } from "../api/types";
 
-/** A few choices of which one holds, all in sight. */
+/** A few choices of which one holds, all in sight, each with what it means under it. */
 export function Choices({
   label,
   value,
@@ -17,35 +17,40 @@ export function Choices({
   columns?: 1 | 2;
 }) {
   const id = useId();
-  const chosen = options.find((option) => option.value === value);
   return (
-    <div>
-      <span id={id} className="block text-sm font-semibold text-soft">
+    <div className="min-w-0">
+      <span id={id} className="block text-sm text-soft">
         {label}
       </span>
       <RadioGroup.Root
         aria-labelledby={id}
         value={value}
         onValueChange={onChange}
-        className={`mt-0.5 grid overflow-hidden rounded-lg border-2 border-line ${columns === 2 ? "grid-cols-2" : ""}`}
+        className={`mt-0.5 grid gap-x-3 ${columns === 2 ? "grid-cols-2" : ""}`}
       >
         {options.map((option) => (
-          <RadioGroup.Item
-            key={option.value}
-            value={option.value}
-            className="flex min-h-9 items-center gap-2 px-2.5 py-1 text-left hover:bg-sunk focus-visible:-outline-offset-3 data-[state=checked]:bg-rim data-[state=checked]:font-semibold data-[state=checked]:text-on-rim"
-          >
-            <span
-              aria-hidden="true"
-              className="inline-block size-3.5 shrink-0 rounded-full border-2 border-current p-0.5"
-            >
-              <RadioGroup.Indicator className="block size-full rounded-full bg-current" />
-            </span>
-            {option.label}
-          </RadioGroup.Item>
+          <Radio key={option.value} option={option} />
         ))}
       </RadioGroup.Root>
-      {chosen?.hint && <p className="mt-1 text-sm text-soft">{chosen.hint}</p>}
     </div>
+  );
+}
+
+/** One of them, within a RadioGroup. */
+export function Radio({ option }: { option: Choice }) {
+  return (
+    <RadioGroup.Item
+      value={option.value}
+      className="group flex min-h-8 items-start gap-2.5 rounded py-1 text-left hover:bg-sunk data-[state=checked]:font-semibold"
+    >
+      <span
+        aria-hidden="true"
+        className="mt-1 inline-block size-4 shrink-0 rounded-full border-2 border-edge bg-panel group-data-[state=checked]:border-[5px] group-data-[state=checked]:border-rim"
+      />
+      <span className="min-w-0">
+        {option.label}
+        {option.hint && <span className="block text-sm leading-snug font-normal text-soft">{option.hint}</span>}
+      </span>
+    </RadioGroup.Item>
   );
 }

@@ -29,7 +29,7 @@ export function Toasts({ children }: { children: ReactNode }) {
             )}
           </Toast.Root>
         )}
-        <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 w-max max-w-[calc(100vw-2rem)] -translate-x-1/2" />
+        <Toast.Viewport className="fixed right-4 bottom-16 z-50 w-max max-w-[min(26rem,calc(100vw-2rem))] table:bottom-4" />
       </Toast.Provider>
     </ToastContext>
   );

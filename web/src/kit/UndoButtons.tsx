@@ -1,5 +1,4 @@
-import { Button } from "./Button";
-
+/** Undo and redo, also by keyboard; pressed to the end, the focus goes to the other. */
 export function UndoButtons({
   canUndo,
   canRedo,
@@ -11,20 +10,29 @@ export function UndoButtons({
   undo: () => void;
   redo: () => void;
 }) {
+  const look = "link aria-disabled:cursor-default aria-disabled:text-soft aria-disabled:no-underline";
   return (
-    <span className="flex">
-      <Button weight="quiet" className="px-2 text-sm" disabled={!canUndo} onClick={undo} aria-keyshortcuts="Control+Z">
+    <span className="flex gap-2 text-sm">
+      <button
+        type="button"
+        className={look}
+        aria-disabled={!canUndo}
+        tabIndex={canUndo || canRedo ? 0 : -1}
+        onClick={() => canUndo && undo()}
+        aria-keyshortcuts="Control+Z"
+      >
         Undo
-      </Button>
-      <Button
-        weight="quiet"
-        className="px-2 text-sm"
-        disabled={!canRedo}
-        onClick={redo}
+      </button>
+      <button
+        type="button"
+        className={look}
+        aria-disabled={!canRedo}
+        tabIndex={canUndo || canRedo ? 0 : -1}
+        onClick={() => canRedo && redo()}
         aria-keyshortcuts="Control+Shift+Z"
       >
         Redo
-      </Button>
+      </button>
     </span>
   );
 }

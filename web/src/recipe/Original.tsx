@@ -5,19 +5,15 @@ const LOOKS: Record<string, string> = {
   title: "font-bold",
   heading: "font-semibold text-rim",
   facts: "font-semibold",
-  amount: "border-b-2 border-rim font-semibold",
-  food: "border-b-2 border-dashed border-rim",
+  amount: "",
+  food: "",
   note: "",
   step: "",
-  unread: "rounded bg-[repeating-linear-gradient(135deg,transparent_0_5px,var(--line)_5px_6px)] text-soft",
+  unread: "border-b-2 border-dotted border-rim",
   blank: "",
 };
 
-/**
- * The recipe as it was brought, every stretch marked with what it was taken for.
- *
- * A food is a way to its reading; what was not read is hatched.
- */
+/** The recipe as it was brought: what is asked is tinted and leads to its line, what was not taken is dotted. */
 export function Original({
   marks,
   understood,
@@ -31,45 +27,45 @@ export function Original({
 }) {
   return (
     <div>
-      <p className="mb-2 text-sm text-soft">
-        <span className="border-b-2 border-rim font-semibold">amount</span>
-        {" · "}
-        <span className="border-b-2 border-dashed border-rim">food</span>
-        {" · "}
-        <span className={LOOKS.unread}>not read</span>
-        {" · ✓ sure, ≈ fairly, ? a guess"}
-      </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must take the focus */}
-      <section tabIndex={0} aria-label="Its text, marked" className="max-h-[70vh] overflow-y-auto whitespace-pre-wrap">
+      <section
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must take the focus
+        tabIndex={0}
+        aria-label="Its text, marked"
+        dir="auto"
+        className="max-h-[70vh] overflow-y-auto text-sm whitespace-pre-wrap"
+      >
         {marks.map((mark, index) => {
           const food = mark.kind === "food" && mark.index !== null ? understood[mark.index] : undefined;
-          const look = `${LOOKS[mark.kind] ?? ""} ${mark.index !== null && mark.kind !== "step" && mark.index === chosen ? "bg-attention-wash" : ""}`;
+          const here = mark.index !== null && mark.kind !== "step" && mark.index === chosen;
           if (food === undefined) {
             return (
               // biome-ignore lint/suspicious/noArrayIndexKey: marks have no other identity and never move
-              <span key={index} className={look}>
+              <span key={index} className={`${LOOKS[mark.kind] ?? ""} ${here ? "bg-changed" : ""}`}>
                 {mark.text}
               </span>
             );
           }
-          const sure = sureness(food.sureness);
+          const asked = food.question !== "";
           return (
             <button
               // biome-ignore lint/suspicious/noArrayIndexKey: marks have no other identity and never move
               key={index}
               type="button"
-              className={`${look} inline whitespace-pre-wrap text-left hover:bg-sunk`}
-              aria-label={`${mark.text}: ${food.roleText}, ${sure.word}; to its reading`}
+              tabIndex={asked ? 0 : -1}
+              className={`inline text-left whitespace-pre-wrap hover:bg-sunk ${asked ? "bg-attention-wash font-bold" : ""} ${here ? "bg-changed" : ""}`}
+              aria-label={`${mark.text}: ${food.roleText}, ${sureness(food.sureness).word}; to its line`}
               onClick={() => onChoose(mark.index ?? 0)}
             >
               {mark.text}
-              <sup aria-hidden="true" className={`font-bold ${sure.look}`}>
-                {sure.sign}
-              </sup>
+              {asked && " ?"}
             </button>
           );
         })}
       </section>
+      <p className="mt-2 text-xs text-soft">
+        <span className="bg-attention-wash px-1 font-semibold text-ink">tinted ?</span> asked ·{" "}
+        <span className="border-b-2 border-dotted border-rim text-ink">dotted</span> not taken · plain: taken
+      </p>
     </div>
   );
 }

@@ -6,10 +6,12 @@ import { INPUT } from "../kit/TextField";
 export function Steps({
   drafts,
   understood,
+  problem,
   onChange,
 }: {
   drafts: StepDraft[];
   understood: UnderstoodStep[];
+  problem: (path: string) => string | undefined;
   onChange: (change: (drafts: StepDraft[]) => StepDraft[]) => void;
 }) {
   const kinds = useCatalogue().data?.stepKinds ?? [];
@@ -50,6 +52,9 @@ export function Steps({
               {draft.source}
               {step && step.details.length > 0 && (
                 <span className="block text-sm text-soft">{step.details.join(" · ")}</span>
+              )}
+              {problem(`steps.${index}.kind`) && (
+                <span className="block text-sm font-semibold text-heat">▲ {problem(`steps.${index}.kind`)}</span>
               )}
               {step?.question && <span className="block text-sm font-semibold text-heat">▲ {step.question}</span>}
             </span>

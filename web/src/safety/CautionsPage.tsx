@@ -13,7 +13,7 @@ export function CautionsPage() {
   }
   return (
     <div className="mx-auto grid max-w-3xl gap-3">
-      <h1 className="text-2xl font-bold">Cautions</h1>
+      <h1 className="text-xl font-bold">Cautions</h1>
       <Notice kind="warn" word="Who comes first">
         Your local food-safety authority and your cooker’s booklet come first, before anything said here.
       </Notice>

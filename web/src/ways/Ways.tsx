@@ -13,27 +13,21 @@ export function Ways({
   error: Error | null;
   onTake: (way: WayView) => void;
 }) {
-  if (error !== null) {
-    return <p className="mt-2 text-soft">What would work could not be looked for just now.</p>;
-  }
-  if (looking) {
-    return (
-      <p role="status" className="mt-2 text-soft">
-        Looking for what would work …
-      </p>
-    );
-  }
-  if (ways.length === 0) {
-    return <p className="mt-2 text-soft">Nothing that was tried works. Choose another dinner or another cooker.</p>;
-  }
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-2">
-      <span className="font-semibold">What would work:</span>
+    <div className="mt-1 flex min-h-9 flex-wrap items-center gap-x-2 gap-y-1 text-sm" aria-live="polite">
+      {error !== null && <p className="text-soft">What would work could not be looked for just now.</p>}
+      {error === null && looking && <p className="text-soft">Looking for what would work …</p>}
+      {error === null && !looking && ways.length === 0 && (
+        <p className="text-soft">
+          Nothing that was tried works in this kitchen that day. Choose another dinner or another cooker.
+        </p>
+      )}
+      {ways.length > 0 && <strong>What would work:</strong>}
       {ways.map((way) =>
         Object.keys(way.change).length === 0 ? (
           <strong key={way.text}>{way.text}</strong>
         ) : (
-          <Button key={way.text} className="min-h-9 py-0" title={way.serveText} onClick={() => onTake(way)}>
+          <Button key={way.text} title={way.serveText} onClick={() => onTake(way)}>
             {way.text}
           </Button>
         ),

@@ -1,0 +1,94 @@
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { Problem } from "../api/Problem";
+import { useStartCook, useToday } from "../api/queries";
+import type { StartCook } from "../api/types";
+import { useBraisePlace } from "../braise/BraiseContext";
+import { localMoment } from "../clock/localMoment";
+import { useClock } from "../clock/useClock";
+import { Button } from "../kit/Button";
+import { Notice } from "../kit/Notice";
+
+/** The way to the stove; what stands against it is said before it is pressed. */
+export function SwitchOn() {
+  const { draft, view, adaptation } = useBraisePlace();
+  const { zone } = useClock();
+  const today = useToday().data;
+  const start = useStartCook(view.id);
+  const navigate = useNavigate();
+  const [at, setAt] = useState("");
+  const [said, setSaid] = useState<StartCook>({ at: "", setting: "", serveAt: "", cookerId: "", knowing: [] });
+  const chosen = adaptation?.outcomes.find((outcome) => outcome.chosen);
+  const begin = (more: Partial<StartCook>) => {
+    const next = { ...said, at, setting: chosen?.setting ?? "", ...more };
+    setSaid(next);
+    start.mutate(next, { onSuccess: (cook) => navigate(`/cooks/${cook.id}`) });
+  };
+  if (view.cookId !== null) {
+    return (
+      <Link
+        to={`/cooks/${view.cookId}`}
+        className="inline-flex min-h-11 items-center rounded-lg bg-rim px-5 font-semibold text-on-rim"
+      >
+        The pot is on: to the stove
+      </Link>
+    );
+  }
+  const asked = start.error instanceof Problem ? start.error.violations.filter((one) => one.offers !== undefined) : [];
+  const used = today?.running.find((one) => one.cookerId === draft.cookerId);
+  const [day, dinner] = [today && localMoment(Date.parse(today.now), zone).split("T")[0], draft.serveAt.split("T")[0]];
+  return (
+    <div id="switch-on" className="min-w-0">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <Button weight="main" onClick={() => begin({})} disabled={start.isPending}>
+          Switched on{at === "" ? " now" : ""}
+        </Button>
+        <label htmlFor="on-at" className="text-sm">
+          or already, at
+        </label>
+        <input
+          id="on-at"
+          className="figure min-w-14"
+          maxLength={40}
+          placeholder="12:30"
+          value={at}
+          onChange={(event) => setAt(event.target.value)}
+        />
+      </div>
+      {used && (
+        <p className="mt-1 text-sm">
+          ▲ This cooker is on with{" "}
+          <Link to={`/cooks/${used.cookId}`} className="link">
+            {used.title}
+          </Link>
+          .
+        </p>
+      )}
+      {!used && day !== undefined && day !== dinner && (
+        <p className="mt-1 text-sm text-soft">Dinner is on {adaptation?.serveText.split(",")[0]}, not today.</p>
+      )}
+      {asked.map((question) => (
+        <div key={question.code} className="mt-2" data-testid="start-question">
+          <Notice kind="warn" word="First" live>
+            <p>{question.message}</p>
+            <div className="mt-2 flex flex-wrap gap-2">
+              {question.offers?.map((offer) => (
+                <Button key={offer.text} onClick={() => begin(offer.changes as Partial<StartCook>)}>
+                  {offer.text}
+                </Button>
+              ))}
+            </div>
+          </Notice>
+        </div>
+      ))}
+      {start.error && asked.length === 0 && (
+        <div className="mt-2">
+          <Notice kind="warn" word="Not started" live>
+            {("violations" in start.error && (start.error.violations as { message: string }[])[0]?.message) ||
+              start.error.message}
+          </Notice>
+        </div>
+      )}
+    </div>
+  );
+}

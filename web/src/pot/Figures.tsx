@@ -1,0 +1,142 @@
+import { useState } from "react";
+import { useBraisePlace } from "../braise/BraiseContext";
+import { Check } from "../kit/Check";
+import { Choices } from "../kit/Choices";
+import { Figure, Pick } from "../kit/Figure";
+import { FirstCooker } from "../kitchen/FirstCooker";
+import { MeatsDialog } from "../meats/MeatsDialog";
+import { ScaleField } from "./ScaleField";
+
+const WHY = [
+  { value: "just-hot", label: "browned or hot a moment ago" },
+  { value: "left-out", label: "left out of the fridge" },
+];
+
+/** The meat as it lies on the board, the cooker it goes into, and what is done before. */
+export function Figures() {
+  const { draft, catalogue, cookers, adaptation, problem, change } = useBraisePlace();
+  const [asking, setAsking] = useState(false);
+  const { meat } = draft;
+  const set = (part: Partial<typeof meat>) => change({ meat: { ...meat, ...part } });
+  const handle = (part: Partial<typeof draft.handling>) => change({ handling: { ...draft.handling, ...part } });
+  const cut = catalogue.cuts.find((one) => one.value === meat.cut);
+  const found = (rule: string) => adaptation?.findings.some((finding) => finding.rule === rule) === true;
+  const cooker = cookers.find((one) => one.id === draft.cookerId);
+  return (
+    <div className="grid content-start gap-2">
+      <div className="grid gap-1.5" data-leads="meat">
+        <Pick
+          label="Cut"
+          wide
+          value={meat.cut}
+          options={catalogue.cuts}
+          empty="Choose the cut"
+          problem={problem("meat.cut")}
+          onChange={(value) => set({ cut: value })}
+        />
+        <Figure
+          label="Weight as bought"
+          value={meat.weight}
+          problem={problem("meat.weight")}
+          note={
+            adaptation && adaptation.weightText !== meat.weight.trim() ? `taken as ${adaptation.weightText}` : undefined
+          }
+          onChange={(weight) => set({ weight })}
+        />
+        <Figure
+          label="Pieces"
+          inputMode="numeric"
+          value={meat.pieces}
+          problem={problem("meat.pieces")}
+          note={cut?.inPieces && meat.pieces === "1" ? `usually sold in pieces of ${cut.pieceWeight}` : undefined}
+          onChange={(pieces) => set({ pieces })}
+        />
+        <Figure
+          label="Thickness, if measured"
+          value={meat.thickness}
+          placeholder={adaptation?.thicknessText ?? "–"}
+          problem={problem("meat.thickness")}
+          note={
+            adaptation ? (meat.thickness === "" ? `guessed ${adaptation.thicknessText}` : "by the ruler") : undefined
+          }
+          onChange={(thickness) => set({ thickness })}
+        />
+        <Figure
+          label="Meat starts at"
+          value={meat.start}
+          problem={problem("meat.start")}
+          onChange={(start) => set({ start })}
+        />
+      </div>
+      {(meat.why !== "" || problem("meat.why") !== undefined || found("why-so-warm")) && (
+        <Pick
+          label="Warmer than a fridge, because"
+          wide
+          value={meat.why}
+          empty="it isn’t"
+          options={WHY}
+          problem={problem("meat.why")}
+          onChange={(why) => set({ why })}
+        />
+      )}
+      {meat.why !== "" && (
+        <Figure
+          label={meat.why === "left-out" ? "Out of the fridge for" : "Browned how long ago"}
+          value={meat.since}
+          placeholder="20 min"
+          problem={problem("meat.since")}
+          onChange={(since) => set({ since })}
+        />
+      )}
+      {(meat.thawed || found("frozen-in-recipe")) && (
+        <Check label="It is thawed through" checked={meat.thawed} onChange={(thawed) => set({ thawed })} />
+      )}
+      <button type="button" className="link justify-self-start text-sm" onClick={() => setAsking(true)}>
+        Which meat for this day?
+      </button>
+      {asking && <MeatsDialog draft={draft} onClose={() => setAsking(false)} onTake={change} />}
+      <div data-leads="cooker" className="border-t border-line pt-2">
+        {cookers.length === 0 ? (
+          <FirstCooker onMade={(cookerId) => change({ cookerId })} />
+        ) : (
+          <Pick
+            label="Cooker"
+            wide
+            value={draft.cookerId}
+            empty="Choose the cooker"
+            options={cookers.map((one) => ({ value: one.id, label: one.draft.name }))}
+            problem={problem("cookerId")}
+            note={cooker?.summary}
+            onChange={(cookerId) => change({ cookerId })}
+          />
+        )}
+      </div>
+      <div className="border-t border-line pt-1.5" data-leads="before">
+        <Choices
+          label={`Before it goes in${adaptation ? `: ${adaptation.before.total} of work` : ""}`}
+          value={draft.handling.effort}
+          options={catalogue.efforts.map((effort) => ({
+            ...effort,
+            hint: effort.value === draft.handling.effort ? effort.hint : "",
+          }))}
+          onChange={(effort) => handle({ effort })}
+        />
+        <div className="flex flex-wrap gap-x-4">
+          <Check
+            label="Liquid goes in hot"
+            checked={draft.handling.hotLiquid}
+            onChange={(hotLiquid) => handle({ hotLiquid })}
+          />
+          <Check
+            label="Insert warmed first"
+            checked={draft.handling.warmInsert}
+            onChange={(warmInsert) => handle({ warmInsert })}
+          />
+        </div>
+      </div>
+      <div className="border-t border-line pt-2">
+        <ScaleField draft={draft} onChange={change} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import { Link } from "react-router";
+import type { TodayView } from "../api/types";
+
+/** One list of what is to do, over all braises, from now to the fridge. */
+export function Jobs({ today }: { today: TodayView }) {
+  const several = new Set(today.jobs.map((job) => job.braiseId)).size > 1;
+  return (
+    <section aria-labelledby="jobs">
+      <h3 id="jobs" className="border-b-2 border-rim text-lg font-bold text-rim">
+        {today.jobs.length === 0
+          ? "Nothing to do"
+          : `${today.jobsOf === "Today" ? "From now to the fridge" : today.jobsOf}`}
+      </h3>
+      <ol>
+        {today.jobs.map((job, index) => (
+          <li
+            key={`${job.braiseId} ${job.at} ${job.text}`}
+            className={`grid grid-cols-[minmax(3.4rem,auto)_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-line py-0.5 ${index === 0 ? "text-lg" : ""}`}
+          >
+            <time dateTime={job.at} className="text-right font-bold text-rim">
+              {job.clock}
+            </time>
+            <span className="min-w-0">
+              <Link
+                to={job.cookId === "" ? `/braises/${job.braiseId}/day` : `/cooks/${job.cookId}`}
+                className={`text-ink hover:underline ${job.hands ? "font-semibold" : ""}`}
+              >
+                {job.text}
+              </Link>
+              {several && <span className="block truncate text-xs text-soft">{job.title}</span>}
+            </span>
+            <span className="text-right text-sm text-soft">
+              {job.minutes > 0 && `${job.minutes} min `}
+              <span className="font-semibold">{job.hands ? job.who : "by itself"}</span>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
