@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pausis\App\Kernel;
 use Pausis\App\Kitchen\DraftPatch;
+use Pausis\Bench\FirstPaint;
 use Pausis\Bench\Measure;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\ProgramChoice;
@@ -14,6 +15,7 @@ use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Spread;
+use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\RecipeReader;
@@ -23,6 +25,7 @@ use Symfony\Component\HttpFoundation\Request;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Measure.php';
+require __DIR__.'/FirstPaint.php';
 
 $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $m) ? $m[1] : php_uname('m');
 $cores = (int) trim((string) shell_exec('nproc'));
@@ -152,6 +155,37 @@ if ('core' !== ($argv[1] ?? 'all')) {
         ),
     )->line(1000);
     echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
+    echo Measure::of('the start page, three braises worked out', 20, 2, static fn (): string => $call('GET', '/api/today'))->line(500);
+    echo Measure::of('three answers compared', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/compare', [
+        'draft' => DraftPatch::applied($braise['draft'], ['meat' => ['weight' => $grams(700 + $i)]]),
+        'changes' => [['meat' => ['pieces' => '2']], ['level' => 'covered'], ['original' => ['method' => 'hob']]],
+    ]))->line(800);
+    $cuts = array_map(static fn (Cut $c): string => $c->id, Cuts::load()->all());
+    echo Measure::of('every cut and form for a dinner, one after the other', 3, 1, static function (int $i) use (
+        $call, $cuts, $braise, $grams,
+    ): void {
+        foreach (array_chunk($cuts, 4) as $some) {
+            $call('POST', '/api/meats', [
+                'draft' => DraftPatch::applied(
+                    $braise['draft'], ['original' => ['hours' => '2.'.$i.' h'], 'meat' => ['weight' => $grams($i)]],
+                ),
+                'cuts' => $some,
+            ]);
+        }
+    })->line(4000);
+    $manifest = json_decode((string) @file_get_contents(dirname(__DIR__).'/public/build/.vite/manifest.json'), true);
+    if (is_array($manifest) && is_executable('/usr/bin/chromedriver')) {
+        $port = 18_765;
+        $server = proc_open(['php', '-d', 'opcache.enable=1', '-S', "127.0.0.1:$port", '-t', 'public', 'bin/router.php'], [
+            1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w'],
+        ], $pipes, dirname(__DIR__));
+        sleep(1);
+        foreach (FirstPaint::of("http://127.0.0.1:$port", ['/', '/braises/'.$braises[0]['id'].'/pot'], 5) as $place => $ms) {
+            $said = $ms <= 400 ? 'within' : 'OVER';
+            printf("%-58s %9.0f %9s %9.0f  %s\n", 'first paint, warm: '.substr($place, 0, 24), $ms, '', 400, $said);
+        }
+        is_resource($server) && proc_terminate($server);
+    }
     $pages = [
         '20,000 script tags' => '<html><body>'.str_repeat('<script>1</script>', 20_000)
             .'<ul><li>2 onions</li><li>1 kg beef chuck</li></ul></body></html>',

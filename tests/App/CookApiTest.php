@@ -47,12 +47,12 @@ final class CookApiTest extends ApiTestCase
         $view = $this->call('GET', "/api/braises/$braise");
 
         self::assertStringStartsWith('In by ', self::text($view, 'adaptation.verdict'));
-        self::assertSame('2026-11-25T19:30:00+01:00', self::text($view, 'adaptation.wholeDay.switchOn'));
+        self::assertSame('2026-11-25T19:30:00+01:00', self::text($view, 'adaptation.ribbon.switchOn'));
         self::assertSame(basename($this->cook), $view['cookId']);
         $saved = $this->call(
             'PUT', "/api/braises/$braise", ['revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'sides' => ['mash']]],
         );
-        self::assertSame('2026-11-25T19:30:00+01:00', self::text($saved, 'adaptation.wholeDay.switchOn'));
+        self::assertSame('2026-11-25T19:30:00+01:00', self::text($saved, 'adaptation.ribbon.switchOn'));
     }
 
     public function testSideDishesFollowTheDinnerAndAreTickedOff(): void

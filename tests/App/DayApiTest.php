@@ -28,7 +28,7 @@ final class DayApiTest extends ApiTestCase
         sort($sorted);
         self::assertSame($sorted, $starts);
         self::assertContains('Drain and mash: mash', array_column((array) $day['jobs'], 'text'));
-        self::assertSame('2026-11-26T08:10:00+01:00', self::in($day, 'away.0.from'));
+        self::assertSame('2026-11-26T08:10:00+01:00', self::in($day, 'people.0.away.0.from'));
     }
 
     public function testAKitchenWithoutARingSaysWhatItCantDoAndOffersAWay(): void

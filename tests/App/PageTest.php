@@ -29,6 +29,25 @@ final class PageTest extends ApiTestCase
         }
     }
 
+    public function testWhatIsLoadedAtFirstIsSmallAndThePlacesAreLoadedWhenVisited(): void
+    {
+        $built = \dirname(__DIR__, 2).'/public/build/';
+        /** @var array<string, array{file: string, imports?: list<string>, dynamicImports?: list<string>}> $manifest */
+        $manifest = json_decode((string) file_get_contents($built.'.vite/manifest.json'), true, 16, \JSON_THROW_ON_ERROR);
+        $bytes = 0;
+        foreach (['src/main.tsx', ...$manifest['src/main.tsx']['imports'] ?? []] as $chunk) {
+            $bytes += \strlen((string) gzencode((string) file_get_contents($built.$manifest[$chunk]['file']), 6));
+        }
+
+        self::assertLessThanOrEqual(140_000, $bytes);
+        foreach (['PotPlace', 'DayPlace', 'ChangesPlace', 'RecipePlace'] as $place) {
+            $later = array_filter(
+                $manifest['src/main.tsx']['dynamicImports'] ?? [], static fn (string $chunk): bool => str_contains($chunk, $place),
+            );
+            self::assertCount(1, $later, $place);
+        }
+    }
+
     public function testAnotherHostIsRefused(): void
     {
         $this->client->request('GET', '/api/house', server: ['HTTP_HOST' => 'elsewhere.example']);

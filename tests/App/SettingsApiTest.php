@@ -114,16 +114,17 @@ final class SettingsApiTest extends ApiTestCase
                 'POST', '/api/braises/preview',
                 [...$this->draft(), 'away' => [['from' => '2026-11-26T16:00', 'to' => '2026-11-26T18:00', 'who' => 'b', 'what' => 'home']]],
             ),
-            'adaptation.wholeDay',
+            'adaptation',
         );
         self::assertIsArray($day);
         self::assertSame(
             ['2026-11-26T08:10:00+01:00', '2026-11-26T17:30:00+01:00'],
-            [self::text($day, 'people.0.away.0.from'), self::text($day, 'people.0.away.0.to')],
+            [self::text($day, 'wholeDay.people.0.away.0.from'), self::text($day, 'wholeDay.people.0.away.0.to')],
         );
-        self::assertSame('2026-11-26T16:00:00+01:00', self::text($day, 'people.1.away.0.to'));
+        self::assertSame('2026-11-26T16:00:00+01:00', self::text($day, 'wholeDay.people.1.away.0.to'));
         self::assertSame(
-            ['2026-11-26T08:10:00+01:00', '2026-11-26T16:00:00+01:00'], [self::text($day, 'away.0.from'), self::text($day, 'away.0.to')],
+            ['2026-11-26T08:10:00+01:00', '2026-11-26T16:00:00+01:00'],
+            [self::text($day, 'ribbon.away.0.from'), self::text($day, 'ribbon.away.0.to')],
         );
     }
 

@@ -31,6 +31,8 @@ final class WaysApiTest extends ApiTestCase
                     continue;
                 }
                 ++$offered;
+                $steps = explode('; ', strtolower(self::text($way, 'text')));
+                self::assertSame(array_unique($steps), $steps, "Day $number: nothing is said twice.");
                 $taken = $this->call('POST', '/api/braises/preview', self::merged($draft, $way['change']));
                 self::assertTrue($this->isPlanned($taken), "Day $number: ".self::text($way, 'text'));
             }

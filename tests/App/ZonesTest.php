@@ -36,7 +36,7 @@ final class ZonesTest extends ApiTestCase
             ],
             201,
         );
-        $on = self::in($braise, 'adaptation.wholeDay.switchOn');
+        $on = self::in($braise, 'adaptation.ribbon.switchOn');
         self::assertIsString($on, self::text($braise, 'adaptation.verdict'));
         $this->clock($on, $zone);
         $cook = '/api/cooks/'.self::text(

@@ -66,6 +66,44 @@ abstract class BrowserTestCase extends TestCase
         self::$driver->get(self::$address.$path);
     }
 
+    /** A braise by some words of its name, at one of its places. */
+    protected function openBraise(string $title, string $place): string
+    {
+        if (!str_starts_with((string) self::$driver->getCurrentURL(), self::$address)) {
+            $this->open('/cautions');
+        }
+        $id = self::$driver->executeAsyncScript(
+            'const [title, done] = arguments; fetch("/api/braises").then((r) => r.json()).then((all) => done(all.find((b) =>'
+                .' b.title.includes(title))?.id ?? ""));',
+            [$title],
+        );
+        self::assertIsString($id);
+        $this->open("/braises/$id/$place");
+        $this->find("//*[@data-testid='verdict']", false);
+
+        return $id;
+    }
+
+    /** Another place of the braise that is open. */
+    protected function go(string $place): void
+    {
+        $link = $this->find("//nav[@aria-label='Places of the braise']//a[normalize-space()='$place']");
+        $link->click();
+        self::waitFor(
+            static fn (): bool => 'page' === $link->getAttribute('aria-current'), self::WAIT_SECONDS, "the place $place",
+        );
+    }
+
+    /** As somebody sees it, who has scrolled nowhere since. */
+    protected function isInView(string $selector): bool
+    {
+        return true === self::$driver->executeScript(
+            'return [...document.querySelectorAll(arguments[0])].some((e) => { const r = e.getBoundingClientRect(); return r.width > 0 &&'
+                .' r.top < innerHeight && r.bottom > 0; });',
+            [$selector],
+        );
+    }
+
     protected function resize(int $width, int $height): void
     {
         $this->devTools(
@@ -126,7 +164,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$name.'"';
         $button = $this->find(
-            "//*[self::button or self::a][@aria-label=$quoted or normalize-space()=$quoted or starts-with(normalize-space(), $quoted) or"
+            "//*[self::button or self::a or self::summary][@aria-label=$quoted or normalize-space()=$quoted"
+                ." or starts-with(normalize-space(), $quoted) or"
                 ." starts-with(@aria-label, $quoted)]",
         );
         $this->centre($button);
@@ -177,12 +216,12 @@ abstract class BrowserTestCase extends TestCase
         self::$driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
     }
 
-    protected function find(string $xpath): RemoteWebElement
+    protected function find(string $xpath, bool $displayed = true): RemoteWebElement
     {
         $found = null;
-        self::waitFor(static function () use ($xpath, &$found): bool {
+        self::waitFor(static function () use ($xpath, $displayed, &$found): bool {
             foreach (self::$driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                if ($element->isDisplayed()) {
+                if (!$displayed || $element->isDisplayed()) {
                     $found = $element;
 
                     return true;
@@ -210,7 +249,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function textOf(string $testId): string
     {
-        return $this->find("//*[@data-testid='$testId']")->getText();
+        $text = $this->find("//*[@data-testid='$testId']", false)->getDomProperty('textContent');
+
+        return \is_string($text) ? trim($text) : '';
     }
 
     protected function seeChange(string $testId, string $before): string

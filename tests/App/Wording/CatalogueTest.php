@@ -95,6 +95,14 @@ final class CatalogueTest extends TestCase
         });
     }
 
+    public function testNoSentenceKeepsAQuantityInUnitsThatTheHouseMayNotUse(): void
+    {
+        array_walk_recursive(self::$words, static function (string $text, string|int $key): void {
+            $both = 1 === preg_match('/ (?:lb|in|cups|°F)\b|\bcup \d|^pint |^tablespoon /', $text);
+            self::assertTrue($both || 1 !== preg_match('/\d ?(?:°C|cm|mL|kg)(?!\w)/', $text), "$key: $text");
+        });
+    }
+
     private function has(string $path): bool
     {
         $node = self::$words;
