@@ -13,6 +13,8 @@ use PHPUnit\Framework\TestCase;
 final class MigrationTest extends TestCase
 {
     private const BEFORE_PEOPLE = 'Pausis\Migrations\Version20261125140000';
+    private const BEFORE_BELIEF = 'Pausis\Migrations\Version20261126100000';
+    private const FIRST_BELIEF = 'Pausis\Migrations\Version20261126110000';
     private string $store;
 
     protected function setUp(): void
@@ -52,6 +54,44 @@ final class MigrationTest extends TestCase
 
         $this->migrate(self::BEFORE_PEOPLE);
         self::assertEquals($persons, $this->connection()->fetchOne('SELECT persons FROM house'), 'and back');
+    }
+
+    public function testALearnedCookerOfAnOlderStoreHasThePriorOfNewOnes(): void
+    {
+        $this->migrate(self::BEFORE_BELIEF);
+        $this->connection()->insert('cooker', [
+            ...$this->emptyCooker(), 'id' => 'oval', 'heat_factor' => 0.9, 'heat_sigma' => 0.05, 'cooks' => 3,
+        ]);
+        $this->migrate(self::FIRST_BELIEF);
+        self::assertSame(0.0946, $this->heat()['prior'], 'as it landed');
+        $learned = $this->heat();
+        $this->migrate('latest');
+        self::assertSame([...$learned, 'prior' => 0.088], $this->heat());
+
+        $this->migrate(self::FIRST_BELIEF);
+        self::assertSame($learned, $this->heat(), 'and back');
+    }
+
+    /** @return array<string, string> a value for each column that needs one */
+    private function emptyCooker(): array
+    {
+        $needed = $this->connection()->fetchFirstColumn('SELECT name FROM pragma_table_info(\'cooker\') WHERE "notnull" = 1');
+
+        return array_fill_keys(array_filter($needed, is_string(...)), '0');
+    }
+
+    /** @return array<array-key, mixed> */
+    private function heat(): array
+    {
+        $kept = $this->connection()->fetchOne('SELECT belief FROM knowledge');
+        self::assertIsString($kept);
+        $belief = json_decode($kept, true, 16, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($belief);
+        $factors = $belief['factors'];
+        self::assertIsArray($factors);
+        self::assertIsArray($factors['heat oval']);
+
+        return $factors['heat oval'];
     }
 
     private function migrate(string $to): void
