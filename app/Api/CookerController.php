@@ -240,6 +240,7 @@ final class CookerController extends ApiController
         ), $this->summary($record, $measures), \sprintf(
             '%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
             $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())),
+            $measures->capacity($record->capacityLitres / 2),
             $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(),
             $record->heatFactor,
             null === $record->waterTest ? null : $this->denormalizer->denormalize($record->waterTest, WaterTestDraft::class));

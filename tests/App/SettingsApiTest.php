@@ -184,6 +184,21 @@ final class SettingsApiTest extends ApiTestCase
         }
     }
 
+    public function testTheWaterOfATestIsHalfThePotInTheHousesUnits(): void
+    {
+        $cooker = ['name' => 'Old', 'capacity' => '3.3', 'shape' => 'round', 'watts' => '180', 'autoWarm' => ''];
+        $id = self::text($this->call('POST', '/api/cookers', $cooker, 201), 'id');
+        $factor = [];
+        foreach (['metric' => '1.65 L', 'us' => '1.7 qt'] as $units => $water) {
+            $this->call('PUT', '/api/house', [...self::HOUSE, 'units' => $units, 'revision' => \count($factor)]);
+            self::assertSame($water, self::in($this->call('GET', '/api/cookers'), '0.halfFull'));
+            $factor[] = $this->call('POST', "/api/cookers/$id/water-test", [
+                'water' => $water, 'start' => '14 C', 'room' => '', 'readings' => [['after' => '4 h', 'temperature' => '62 C']],
+            ])['heatFactor'];
+        }
+        self::assertEqualsWithDelta($factor[0], $factor[1], 0.05);
+    }
+
     public function testTheClockFollowsTheTimeZone(): void
     {
         self::assertSame('2026-11-26T13:30', $this->call('PUT', '/api/house', [...self::HOUSE, 'timeZone' => 'Asia/Tokyo'])['now']);

@@ -8,6 +8,7 @@ namespace Pausis\App\Api\Wire;
 final readonly class CookerView
 {
     /**
+     * @param string              $halfFull  the water of a water test, to half the brim
      * @param float               $length    and width and depth inside, cm
      * @param WaterTestDraft|null $waterTest that is under way
      */
@@ -16,6 +17,7 @@ final readonly class CookerView
         public CookerDraft $draft,
         public string $summary,
         public string $inside,
+        public string $halfFull,
         public float $length,
         public float $width,
         public float $depth,

@@ -200,6 +200,7 @@ export type CookerView = {
   draft: CookerDraft;
   summary: string;
   inside: string;
+  halfFull: string;
   length: number;
   width: number;
   depth: number;

@@ -30,40 +30,29 @@ export function Figure({
 }: Omit<ComponentProps<"input">, "onChange" | "id" | "size"> &
   Said & { label: string; size?: string; above?: boolean; onChange: (value: string) => void }) {
   const id = useId();
-  if (above) {
-    return (
-      <div className="min-w-0">
-        <label htmlFor={id} className="block text-sm text-soft">
-          {label}
-        </label>
-        <input
-          autoComplete="off"
-          maxLength={60}
-          {...input}
-          id={id}
-          aria-invalid={problem ? true : undefined}
-          aria-describedby={problem || note ? `${id}-said` : undefined}
-          className="figure min-w-16 text-lg"
-          onChange={(event) => onChange(event.target.value)}
-        />
-        <Note id={id} problem={problem} note={note} />
-      </div>
-    );
-  }
-  return (
+  const control = (
+    <input
+      autoComplete="off"
+      maxLength={60}
+      {...input}
+      id={id}
+      aria-invalid={problem ? true : undefined}
+      aria-describedby={problem || note ? `${id}-said` : undefined}
+      className={above ? "figure min-w-16 text-lg" : `figure min-w-10 text-right ${size}`}
+      onChange={(event) => onChange(event.target.value)}
+    />
+  );
+  return above ? (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-sm text-soft">
+        {label}
+      </label>
+      {control}
+      <Note id={id} problem={problem} note={note} />
+    </div>
+  ) : (
     <div className={ROW}>
-      <span className="text-right">
-        <input
-          autoComplete="off"
-          maxLength={60}
-          {...input}
-          id={id}
-          aria-invalid={problem ? true : undefined}
-          aria-describedby={problem || note ? `${id}-said` : undefined}
-          className={`figure min-w-10 text-right ${size}`}
-          onChange={(event) => onChange(event.target.value)}
-        />
-      </span>
+      <span className="text-right">{control}</span>
       <span className="min-w-0">
         <label htmlFor={id} className="text-sm">
           {label}

@@ -2,7 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
-import { useNoteWaterTest, useWaterTest } from "../api/queries";
+import { useHouse, useNoteWaterTest, useWaterTest } from "../api/queries";
 import type { CookerView, CurvePoint, WaterTestDraft, WaterTestView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
@@ -14,7 +14,7 @@ const WIDTH = 460;
 const HEIGHT = 190;
 
 const empty = (cooker: CookerView): WaterTestDraft => ({
-  water: `${Math.round(Number.parseFloat(cooker.draft.capacity) * 5) / 10} L`,
+  water: cooker.halfFull,
   start: "",
   room: "",
   readings: ["1 h", "2 h", "4 h", "8 h"].map((after) => ({ after, temperature: "" })),
@@ -37,6 +37,7 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
     }, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [draft, keepNote]);
+  const us = useHouse().data?.draft.units === "us";
   const test = useWaterTest(cooker.id);
   const set = (part: Partial<WaterTestDraft>) => setDraft({ ...draft, ...part });
   const problem = (path: string) => (test.error instanceof Problem ? test.error.at(path) : undefined);
@@ -73,7 +74,7 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
           <TextField
             label="Water at first"
             value={draft.start}
-            placeholder="15 °C"
+            placeholder={us ? "59 °F" : "15 °C"}
             problem={problem("start")}
             onChange={(start) => set({ start })}
           />
@@ -158,6 +159,7 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
 
 /** The readings and the curve through them, with the 60 and 80 °C that count. */
 function Curve({ result }: { result: WaterTestView }) {
+  const us = useHouse().data?.draft.units === "us";
   const x = scaleLinear([0, HOURS], [34, WIDTH - 22]);
   const y = scaleLinear([0, 100], [HEIGHT - 22, 8]);
   const path = line<CurvePoint>(
@@ -169,10 +171,7 @@ function Curve({ result }: { result: WaterTestView }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="block h-auto w-full"
       role="img"
-      aria-label={`Water on Low as fitted: ${result.curve
-        .filter((point) => Number.isInteger(point.hour) && point.hour > 0 && point.hour % 2 === 0)
-        .map((point) => `${point.hour} h ${Math.round(point.pot)} °C`)
-        .join(", ")}`}
+      aria-label={`Water on Low as fitted: ${result.text} ${result.verdictText}`}
     >
       {[0, 2, 4, 6, 8, 10].map((hour) => (
         <g key={hour}>
@@ -183,13 +182,13 @@ function Curve({ result }: { result: WaterTestView }) {
         </g>
       ))}
       {[
-        [60, 4],
-        [80, 8],
-      ].map(([celsius = 0, hour = 0]) => (
+        { celsius: 60, hour: 4, said: us ? "140°" : "60°" },
+        { celsius: 80, hour: 8, said: us ? "176°" : "80°" },
+      ].map(({ celsius, hour, said }) => (
         <g key={celsius}>
           <line x1={x(0)} x2={x(HOURS)} y1={y(celsius)} y2={y(celsius)} stroke="var(--heat)" strokeDasharray="4 4" />
           <text x={2} y={y(celsius) + 4} fontSize="13" fill="var(--heat)">
-            {celsius}°
+            {said}
           </text>
           <path d={`M${x(hour)} ${y(celsius)} l-6 10 h12z`} fill="var(--heat)" />
         </g>

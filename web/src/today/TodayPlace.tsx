@@ -43,6 +43,16 @@ export function TodayPlace() {
         }),
       onError: (error) => say({ text: error.message }),
     });
+  const deletion = (braise: { id: string; title: string }) => (
+    <button
+      type="button"
+      className="link text-sm"
+      aria-label={`Delete ${braise.title}`}
+      onClick={() => deleteWithUndo(braise)}
+    >
+      delete
+    </button>
+  );
   const nothing = today.running.length + today.planned.length + today.past.length === 0;
   const isEmpty = nothing && today.jobs.length === 0;
   return (
@@ -118,14 +128,7 @@ export function TodayPlace() {
                     {!braise.works && <span aria-hidden="true">■ </span>}
                     {braise.verdict || "Something is still missing; open it to see what."}
                   </p>
-                  <button
-                    type="button"
-                    className="link text-sm"
-                    aria-label={`Delete ${braise.title}`}
-                    onClick={() => deleteWithUndo(braise)}
-                  >
-                    delete
-                  </button>
+                  {deletion(braise)}
                 </div>
                 {braise.ribbon && braise.works && (
                   <div aria-hidden="true">
@@ -170,14 +173,7 @@ export function TodayPlace() {
                 <Link to={`/braises/${braise.id}/day`} className="link text-sm">
                   cook it again<span className="sr-only">: {braise.title}</span>
                 </Link>
-                <button
-                  type="button"
-                  className="link text-sm"
-                  aria-label={`Delete ${braise.title}`}
-                  onClick={() => deleteWithUndo(braise)}
-                >
-                  delete
-                </button>
+                {deletion(braise)}
               </li>
             ))}
           </ul>
