@@ -176,7 +176,7 @@ if ('core' !== ($argv[1] ?? 'all')) {
     $manifest = json_decode((string) @file_get_contents(dirname(__DIR__).'/public/build/.vite/manifest.json'), true);
     if (is_array($manifest) && is_executable('/usr/bin/chromedriver')) {
         $port = 18_765;
-        $server = proc_open(['php', '-d', 'opcache.enable=1', '-S', "127.0.0.1:$port", '-t', 'public', 'bin/router.php'], [
+        $server = proc_open(['php', '-S', "127.0.0.1:$port", '-t', 'public', 'bin/router.php'], [
             1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w'],
         ], $pipes, dirname(__DIR__));
         sleep(1);

@@ -9,8 +9,8 @@ use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
@@ -87,11 +87,9 @@ abstract class BrowserTestCase extends TestCase
     /** Another place of the braise that is open. */
     protected function go(string $place): void
     {
-        $link = $this->find("//nav[@aria-label='Places of the braise']//a[normalize-space()='$place']");
-        $link->click();
-        self::waitFor(
-            static fn (): bool => 'page' === $link->getAttribute('aria-current'), self::WAIT_SECONDS, "the place $place",
-        );
+        $link = "//nav[@aria-label='Places of the braise']//a[normalize-space()='$place']";
+        $this->click($link);
+        $this->find($link."[@aria-current='page']");
     }
 
     /** As somebody sees it, who has scrolled nowhere since. */
@@ -123,11 +121,14 @@ abstract class BrowserTestCase extends TestCase
     /** The control with this label, as a screen reader would name it. */
     protected function field(string $label): RemoteWebElement
     {
+        return $this->find(self::labelled($label));
+    }
+
+    private static function labelled(string $label): string
+    {
         $quoted = '"'.$label.'"';
 
-        return $this->find(
-            "//*[self::input or self::select or self::textarea][@aria-label=$quoted or @id=//label[normalize-space()=$quoted]/@for]",
-        );
+        return "//*[self::input or self::select or self::textarea][@aria-label=$quoted or @id=//label[normalize-space()=$quoted]/@for]";
     }
 
     protected function assertHolds(string $label, string $value): void
@@ -137,53 +138,79 @@ abstract class BrowserTestCase extends TestCase
 
     protected function type(string $label, string $text): void
     {
-        $field = $this->field($label);
-        $this->centre($field);
-        $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys('' === $text ? WebDriverKeys::BACKSPACE : $text);
+        $this->act(self::labelled($label), function (RemoteWebElement $field) use ($text): void {
+            $this->centre($field);
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys('' === $text ? WebDriverKeys::BACKSPACE : $text);
+        });
     }
 
     /** A native date or time field takes its value as the platform writes it. */
     protected function setValue(string $label, string $value): void
     {
-        self::$driver->executeScript(
+        $this->act(self::labelled($label), static fn (RemoteWebElement $field): mixed => self::$driver->executeScript(
             'const [field, value] = arguments; Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field,'
                 .' value); field.dispatchEvent(new Event("input", {bubbles: true}));',
-            [$this->field($label), $value],
-        );
+            [$field, $value],
+        ));
     }
 
     protected function choose(string $label, string $option): void
     {
-        $select = $this->field($label);
-        $select->findElement(WebDriverBy::xpath(".//option[normalize-space()=\"$option\"]"))->click();
+        $this->click(self::labelled($label)."//option[normalize-space()=\"$option\"]");
     }
 
     protected function press(string $name): void
     {
         $quoted = '"'.$name.'"';
-        $button = $this->find(
+        $this->act(
             "//*[self::button or self::a or self::summary][@aria-label=$quoted or normalize-space()=$quoted"
                 ." or starts-with(normalize-space(), $quoted) or"
                 ." starts-with(@aria-label, $quoted)]",
+            function (RemoteWebElement $button): void {
+                $this->centre($button);
+                do {
+                    $before = $place ?? null;
+                    $place = self::$driver->executeScript('return arguments[0].getBoundingClientRect().top', [$button]);
+                    usleep(40_000);
+                } while ($before !== $place);
+                $button->click();
+            },
         );
-        $this->centre($button);
-        $place = null;
-        self::waitFor(static function () use ($button, &$place): bool {
-            $before = $place;
-            $place = self::$driver->executeScript('return arguments[0].getBoundingClientRect().top', [$button]);
+    }
 
-            return $before === $place;
-        }, self::WAIT_SECONDS, "$name to stand still");
-        $button->click();
+    protected function click(string $xpath): void
+    {
+        $this->act($xpath, static fn (RemoteWebElement $element): mixed => $element->click());
+    }
+
+    /**
+     * Does something with what is at a path: with what is there now, where the page was drawn anew between the look and the act.
+     *
+     * @template T
+     *
+     * @param callable(RemoteWebElement): T $do
+     *
+     * @return T
+     */
+    protected function act(string $xpath, callable $do): mixed
+    {
+        $done = [];
+        self::waitFor(function () use ($xpath, $do, &$done): bool {
+            $done = [$do($this->find($xpath))];
+
+            return true;
+        }, self::WAIT_SECONDS, $xpath);
+
+        return $done[0];
     }
 
     /** Opens a menu and takes one of its items. */
     protected function pick(string $menu, string $item): void
     {
         $this->press($menu);
-        $this->find("//*[@role='menuitem'][normalize-space()=\"$item\"]")->click();
+        $this->click("//*[@role='menuitem'][normalize-space()=\"$item\"]");
     }
 
     protected function pressWithAlt(string $key, string $code): void
@@ -220,19 +247,20 @@ abstract class BrowserTestCase extends TestCase
     {
         $found = null;
         self::waitFor(static function () use ($xpath, $displayed, &$found): bool {
-            foreach (self::$driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                if (!$displayed || $element->isDisplayed()) {
-                    $found = $element;
+            $found = self::$driver->executeScript(
+                'const found = document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);'
+                    .' for (let i = 0; i < found.snapshotLength; i++) { const e = found.snapshotItem(i);'
+                    .' const box = e.closest("select") ?? e;'
+                    .' if (!arguments[1] || (box.checkVisibility({visibilityProperty: true, opacityProperty: true}) &&'
+                    .' box.getClientRects().length > 0)) return e; } return null;',
+                [$xpath, $displayed],
+            );
 
-                    return true;
-                }
-            }
-
-            return false;
+            return null !== $found;
         }, self::WAIT_SECONDS, $xpath);
-        \assert($found instanceof RemoteWebElement);
+        \assert(\is_array($found) && \is_string(current($found)));
 
-        return $found;
+        return new RemoteWebElement(new RemoteExecuteMethod(self::$driver), current($found), true);
     }
 
     protected function see(string $text): void
@@ -263,7 +291,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function pageText(): string
     {
-        return self::$driver->findElement(WebDriverBy::tagName('body'))->getText();
+        $text = self::$driver->executeScript('return document.body.innerText');
+
+        return \is_string($text) ? $text : '';
     }
 
     /** What axe finds on the page as it stands, and what the console says: nothing. */

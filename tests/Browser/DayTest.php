@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
@@ -35,7 +36,7 @@ final class DayTest extends BrowserTestCase
         $this->dontSee('This can’t all be done');
         $this->press('Undo');
         $this->see('This can’t all be done');
-        $this->find("//label[normalize-space()='roast potatoes']")->click();
+        $this->click("//label[normalize-space()='roast potatoes']");
         $this->dontSee('This can’t all be done');
     }
 
@@ -82,7 +83,7 @@ final class DayTest extends BrowserTestCase
     {
         $this->openBraise('Lamb shanks', 'day');
         $this->see('Cut the vegetables');
-        $this->find("//label[normalize-space()='Vegetables cut the evening before']")->click();
+        $this->click("//label[normalize-space()='Vegetables cut the evening before']");
         $this->see('21:36');
         $this->assertSound();
     }
@@ -185,7 +186,7 @@ final class DayTest extends BrowserTestCase
 
     private function printed(string $name, string $type): void
     {
-        $address = $this->find("//a[normalize-space()='$name']")->getAttribute('href');
+        $address = $this->act("//a[normalize-space()='$name']", static fn (RemoteWebElement $link): mixed => $link->getAttribute('href'));
         $answered = self::$driver->executeAsyncScript(
             'const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("Content-Type"), (await'
                 .' r.blob()).size]));',
@@ -198,8 +199,8 @@ final class DayTest extends BrowserTestCase
 
     private function addSide(string $side): void
     {
-        $this->press((string) $this->find("//button[contains(., 'more side dishes')]")->getText());
-        $this->find("//label[normalize-space()='$side']")->click();
+        $this->click("//button[contains(., 'more side dishes')]");
+        $this->click("//label[normalize-space()='$side']");
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
     }
 

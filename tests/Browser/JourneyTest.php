@@ -146,7 +146,7 @@ final class JourneyTest extends BrowserTestCase
         $this->type('Eat at', '18:00');
         $this->see('eat at 18:00');
         $this->press('add a side dish');
-        $this->find("//label[normalize-space()='mash']")->click();
+        $this->click("//label[normalize-space()='mash']");
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->see('Drain and mash: mash');
         $this->see('kept');

@@ -154,8 +154,11 @@ final class PagesTest extends BrowserTestCase
         $this->type('Size, to the brim', '4 qt');
         $this->press('Save');
         $this->see('3.8 L, oval');
-        $this->press('Pounds, cups, °F');
         $this->press('5:10 pm');
+        $this->open('/');
+        $this->open('/kitchen');
+        $this->find("//*[@role='radio'][@aria-checked='true'][contains(., '5:10 pm')]");
+        $this->press('Pounds, cups, °F');
         $this->see('4 qt, oval');
         $this->openBraise('hanks', 'pot');
         $this->see('cups');

@@ -179,7 +179,7 @@ export const useWaterTest = (id: string) =>
 export const useSaveHouse = () => {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (draft: HouseDraft) => request<HouseView>("PUT", "/house", draft),
+    mutationFn: (draft: HouseDraft) => request<HouseView>("PUT", "/house", draft, true),
     onSuccess: () => client.invalidateQueries(),
   });
 };

@@ -1,11 +1,15 @@
 import { Problem } from "./Problem";
 
-/** Calls the API; every failure comes back as a Problem. */
-export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+/**
+ * Calls the API; every failure comes back as a Problem. What is kept alive arrives also if the page is left meanwhile; browsers
+ * carry 64 kB so at most.
+ */
+export async function request<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
+      keepalive,
       headers: { Accept: "application/json", ...(body === undefined ? {} : { "Content-Type": "application/json" }) },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });

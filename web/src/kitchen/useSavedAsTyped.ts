@@ -11,20 +11,39 @@ export function useSavedAsTyped<T>(initial: T, send: (draft: T) => Promise<unkno
   const sent = useRef(initial);
   const sending = useRef(send);
   sending.current = send;
+  /** One at a time: each is made from the revision that the one before it got. */
+  const before = useRef<Promise<unknown>>(Promise.resolve());
+  const latest = useRef(draft);
+  latest.current = draft;
+  const settle = useCallback(() => {
+    if (latest.current === sent.current) {
+      return;
+    }
+    const draft = latest.current;
+    sent.current = draft;
+    before.current = before.current
+      .then(() => sending.current(draft))
+      .then(
+        () => setKeeping((now) => (now === "keeping" ? "kept" : now)),
+        () => setKeeping("refused"),
+      );
+  }, []);
   useEffect(() => {
     if (draft === sent.current) {
       return;
     }
     setKeeping("keeping");
-    const timer = setTimeout(() => {
-      sent.current = draft;
-      sending.current(draft).then(
-        () => setKeeping((now) => (now === "keeping" ? "kept" : now)),
-        () => setKeeping("refused"),
-      );
-    }, SETTLE_MS);
+    const timer = setTimeout(settle, SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [draft]);
+  }, [draft, settle]);
+  // Who leaves within the moment leaves with it kept.
+  useEffect(() => {
+    window.addEventListener("pagehide", settle);
+    return () => {
+      window.removeEventListener("pagehide", settle);
+      settle();
+    };
+  }, [settle]);
   const take = useCallback((value: T) => {
     sent.current = value;
     setDraft(value);
