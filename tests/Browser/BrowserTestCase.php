@@ -215,8 +215,15 @@ abstract class BrowserTestCase extends TestCase
 
     protected function pressWithAlt(string $key, string $code): void
     {
+        $this->hold($key, $code, 1);
+    }
+
+    /** A key as long as a finger holds it: the drivers' own keys are up again before the page has drawn once. */
+    protected function hold(string $key, string $code, int $modifiers = 0): void
+    {
         foreach (['rawKeyDown', 'keyUp'] as $type) {
-            $this->devTools('Input.dispatchKeyEvent', ['type' => $type, 'modifiers' => 1, 'key' => $key, 'code' => $code]);
+            $this->devTools('Input.dispatchKeyEvent', ['type' => $type, 'modifiers' => $modifiers, 'key' => $key, 'code' => $code]);
+            usleep(80_000);
         }
     }
 

@@ -178,8 +178,8 @@ final class PlacesTest extends BrowserTestCase
         $keys->sendKeys('1.8 kg');
         $this->see('Just moved');
         $tabTo('As little as the sauce needs');
-        $keys->sendKeys(WebDriverKeys::ARROW_UP);
-        $this->see('590');
+        $this->hold('ArrowUp', 'ArrowUp');
+        $this->find("//button[@role='radio'][@aria-checked='true'][starts-with(., 'A third of the way up')]");
         $this->pressWithAlt('3', 'Digit3');
         $this->see('To the plate');
         $tabTo('refuse: 250 mL white wine');
