@@ -8,7 +8,10 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\Core\Day\Side;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\SidesOfDish;
+use Pausis\Core\Problem\Problems;
+use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\TypedQuantity;
 
 /** What a draft says of the day beside the braise itself. */
 final readonly class DraftDay
@@ -26,12 +29,31 @@ final readonly class DraftDay
         );
         foreach ($draft->ownSides as $k => $own) {
             $sides[] = Side::own(
-                "own$k", '' === trim($own->name) ? '…' : trim($own->name), $own->work, $own->cooking, 'ring' === $own->where,
-                'oven' === $own->where,
+                "own$k", '' === trim($own->name) ? '…' : trim($own->name), self::minutes($own->work, '', new Problems()),
+                self::minutes($own->cooking, '', new Problems()), 'ring' === $own->where, 'oven' === $own->where,
             );
         }
 
         return $sides;
+    }
+
+    /** What of the cook's own side dishes isn't understood; it takes no time until it is. */
+    public static function sayUnclear(BraiseDraft $draft, Problems $problems): void
+    {
+        foreach ($draft->ownSides as $k => $own) {
+            self::minutes($own->work, "ownSides.$k.work", $problems);
+            self::minutes($own->cooking, "ownSides.$k.cooking", $problems);
+        }
+    }
+
+    private static function minutes(string $typed, string $path, Problems $problems): int
+    {
+        if ('' === trim($typed)) {
+            return 0;
+        }
+        $hours = TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $typed) ? "$typed min" : $typed, $path, $problems);
+
+        return null !== $hours && $problems->within(Range::sideHours(), $hours, $path) ? (int) round(60 * $hours) : 0;
     }
 
     /** @return array<string, \DateTimeImmutable> by job */

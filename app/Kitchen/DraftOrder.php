@@ -246,6 +246,7 @@ final readonly class DraftOrder
         $dish = $this->dish($draft, $understood);
         $told = (new SidesOfDish($dish, $this->sides))->toldBy($draft->sides);
         $this->sayImpossible($draft, $dish, $problems);
+        DraftDay::sayUnclear($draft, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
             new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told, leftToYou: $either),

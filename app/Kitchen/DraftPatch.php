@@ -113,7 +113,7 @@ final readonly class DraftPatch
         ]];
     }
 
-    /** @return array{sides: list<string>, ownSides: list<array{name: string, work: int, cooking: int, where: string}>} */
+    /** @return array{sides: list<string>, ownSides: list<array{name: string, work: string, cooking: string, where: string}>} */
     private static function sides(BraiseDraft $draft, OtherSides $change): array
     {
         $own = [];

@@ -27,6 +27,13 @@ final readonly class Drafts
     /** @param array<string, mixed> $array */
     public function fromArray(array $array): BraiseDraft
     {
+        // In drafts of before, how long a side dish of one's own takes was a number of minutes.
+        /** @var list<array<string, mixed>> $own */
+        $own = $array['ownSides'] ?? [];
+        $array['ownSides'] = array_map(
+            static fn (array $side): array => array_map(static fn (mixed $v): mixed => \is_int($v) ? "$v min" : $v, $side), $own,
+        );
+
         return $this->denormalizer->denormalize($array, BraiseDraft::class);
     }
 }

@@ -125,6 +125,12 @@ final readonly class Range
         return new self(0, 3, 'h');
     }
 
+    /** The work on a side dish, or its cooking. */
+    public static function sideHours(): self
+    {
+        return new self(0, 8, 'h');
+    }
+
     public static function panCentimetres(): self
     {
         return new self(14, 45, 'cm');

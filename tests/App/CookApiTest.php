@@ -61,7 +61,7 @@ final class CookApiTest extends ApiTestCase
             'POST', '/api/braises',
             [
                 ...$this->draft(), 'serveAt' => '2026-11-26T07:30', 'away' => [], 'sides' => ['mash'],
-                'ownSides' => [['name' => 'apple sauce', 'work' => 5, 'cooking' => 15, 'where' => 'ring']],
+                'ownSides' => [['name' => 'apple sauce', 'work' => '5 min', 'cooking' => '15', 'where' => 'ring']],
             ],
             201,
         );

@@ -57,19 +57,33 @@ final class DayApiTest extends ApiTestCase
 
     public function testASideOfOnesOwnIsPlannedAndLimited(): void
     {
-        $own = ['name' => 'apple sauce', 'work' => 10, 'cooking' => 20, 'where' => 'ring'];
+        $own = ['name' => 'apple sauce', 'work' => '10', 'cooking' => '20 min', 'where' => 'ring'];
         $day = self::in($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [$own]]), 'adaptation.wholeDay');
         self::assertIsArray($day);
         self::assertContains('Cook: apple sauce', array_column((array) $day['jobs'], 'text'));
 
-        $many = array_fill(0, 6, [...$own, 'work' => 60]);
+        $many = array_fill(0, 6, [...$own, 'work' => '1 h']);
         self::assertStringContainsString(
             'apple sauce',
             self::text($this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => $many]), 'adaptation.wholeDay.clash'),
         );
-        foreach ([['work', 9999], ['where', 'cellar']] as [$field, $value]) {
-            $problem = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [[...$own, $field => $value]]], 422);
-            self::assertSame("ownSides[0].$field", self::text($problem, 'violations.0.path'));
+        $problem = $this->call('POST', '/api/braises/preview', [...$this->draft(), 'ownSides' => [[...$own, 'where' => 'cellar']]], 422);
+        self::assertSame('ownSides[0].where', self::text($problem, 'violations.0.path'));
+    }
+
+    public function testHowLongASideOfOnesOwnTakesIsTypedAsSaidOrSaidToBeUnclear(): void
+    {
+        $cooks = fn (string $typed): array => $this->call('POST', '/api/braises/preview', [
+            ...$this->draft(), 'ownSides' => [['name' => 'apple sauce', 'work' => '', 'cooking' => $typed, 'where' => 'ring']],
+        ]);
+        foreach (['70', '1 h 10', '70 minutes', '1 hour 10 min'] as $typed) {
+            $jobs = array_column((array) self::in($cooks($typed), 'adaptation.wholeDay.jobs'), 'minutes', 'text');
+            self::assertSame(70, $jobs['Cook: apple sauce'], $typed);
+        }
+        foreach (['a while', '9 h'] as $typed) {
+            $answer = $cooks($typed);
+            self::assertSame(['ownSides.0.cooking'], array_column((array) $answer['problems'], 'path'), $typed);
+            self::assertNotContains('Cook: apple sauce', array_column((array) self::in($answer, 'adaptation.wholeDay.jobs'), 'text'));
         }
     }
 

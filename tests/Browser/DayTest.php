@@ -47,7 +47,7 @@ final class DayTest extends BrowserTestCase
         $this->press('Add a side dish of your own');
         $this->type('Own side dish 1', 'apple sauce');
         $this->see('Cook: apple sauce');
-        $this->type('Minutes of cooking for own side dish 1', '15');
+        $this->type('Cooking time of own side dish 1', '15');
         $this->seeIn('Cook: apple sauce', '15 min');
         $this->assertSound();
         $this->resize(390, 844);

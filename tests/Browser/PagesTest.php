@@ -124,7 +124,7 @@ final class PagesTest extends BrowserTestCase
         $draft = 'const [id, done] = arguments; fetch(`/api/braises/${id}`).then((r) => r.json()).then((v) => fetch("/api/braises",'
             .' {method: "POST", headers: {"Content-Type": "application/json"}, body: JSON.stringify({...v.draft, cookerId: "", '
             .'title: "سيقان الحمل ".repeat(16), meat: {...v.draft.meat, cut: ""}, ownSides: Array.from({length: 10}, (_, k) =>'
-            .' ({name: `side ${k}`, work: 5, cooking: 10, where: "ring"}))})})).then((r) => r.json()).then((v) => done(v.id));';
+            .' ({name: `side ${k}`, work: "5", cooking: "10", where: "ring"}))})})).then((r) => r.json()).then((v) => done(v.id));';
         $made = self::$driver->executeAsyncScript($draft, [$id]);
         self::assertIsString($made);
         foreach ([1280, 390, 320] as $width) {

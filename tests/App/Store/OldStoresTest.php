@@ -44,7 +44,13 @@ final class OldStoresTest extends WebTestCase
     #[DataProvider('stores')]
     public function testAnOlderStoreOpens(string $file): void
     {
-        (new \PDO("sqlite:$this->store"))->exec((string) file_get_contents($file));
+        $store = new \PDO("sqlite:$this->store");
+        $store->exec((string) file_get_contents($file));
+        $ofOnesOwn = $store->exec(<<<'SQL'
+            UPDATE braise SET draft =
+                replace(draft, '"ownSides":[]', '"ownSides":[{"name":"apple sauce","work":10,"cooking":25,"where":"ring"}]')
+                WHERE draft LIKE '%"ownSides":[]%';
+            SQL);
         $client = self::createClient();
         $migrate = new CommandTester((new Application($client->getKernel()))->find('doctrine:migrations:migrate'));
         $migrate->execute(['--no-interaction' => true], ['interactive' => false]);
@@ -68,7 +74,13 @@ final class OldStoresTest extends WebTestCase
         /** @var list<array{id: string}> $braises */
         $braises = $get('/api/braises');
         foreach ($braises as $braise) {
-            self::assertNotSame('', $get("/api/braises/{$braise['id']}")['draft']);
+            /** @var array{ownSides: list<array{work: string, cooking: string}>} $draft */
+            $draft = $get("/api/braises/{$braise['id']}")['draft'];
+            self::assertSame(
+                $ofOnesOwn > 0 ? [['10 min', '25 min']] : [],
+                array_map(static fn (array $own): array => [$own['work'], $own['cooking']], $draft['ownSides']),
+                'of before, when it was a number of minutes',
+            );
         }
         foreach ($connection->fetchFirstColumn('SELECT id FROM cook') as $cook) {
             self::assertIsString($cook);

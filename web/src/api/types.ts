@@ -538,11 +538,11 @@ export type OwnHours = {
   toMinutes: number;
 };
 
-/** A side dish of the cook’s own: some work, then some cooking. */
+/** A side dish of the cook’s own: some work, then some cooking, as typed; a bare number is minutes. */
 export type OwnSide = {
   name: string;
-  work: number;
-  cooking: number;
+  work: string;
+  cooking: string;
   where: string;
 };
 

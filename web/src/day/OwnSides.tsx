@@ -7,12 +7,20 @@ const WHERE = [
   { value: "oven", label: "in the oven" },
   { value: "neither", label: "by itself" },
 ];
+const TIMES = [
+  { field: "work", name: "Working time" },
+  { field: "cooking", name: "Cooking time" },
+] as const;
 const MOST = 10;
 
-const minutes = (typed: string) => Math.min(240, Math.max(0, Number.parseInt(typed, 10) || 0));
+type Props = {
+  sides: OwnSide[];
+  problem: (path: string) => string | undefined;
+  onChange: (sides: OwnSide[]) => void;
+};
 
 /** Side dishes of the cook's own: some work with the hands, then some cooking. */
-export function OwnSides({ sides, onChange }: { sides: OwnSide[]; onChange: (sides: OwnSide[]) => void }) {
+export function OwnSides({ sides, problem, onChange }: Props) {
   const set = (index: number, part: Partial<OwnSide>) =>
     onChange(sides.map((side, at) => (at === index ? { ...side, ...part } : side)));
   return (
@@ -31,20 +39,17 @@ export function OwnSides({ sides, onChange }: { sides: OwnSide[]; onChange: (sid
             maxLength={60}
             onChange={(event) => set(index, { name: event.target.value })}
           />
-          <input
-            aria-label={`Minutes of work for own side dish ${index + 1}`}
-            inputMode="numeric"
-            className={INPUT}
-            value={side.work}
-            onChange={(event) => set(index, { work: minutes(event.target.value) })}
-          />
-          <input
-            aria-label={`Minutes of cooking for own side dish ${index + 1}`}
-            inputMode="numeric"
-            className={INPUT}
-            value={side.cooking}
-            onChange={(event) => set(index, { cooking: minutes(event.target.value) })}
-          />
+          {TIMES.map(({ field, name }) => (
+            <input
+              key={field}
+              aria-label={`${name} of own side dish ${index + 1}`}
+              aria-invalid={problem(`ownSides.${index}.${field}`) ? true : undefined}
+              className={INPUT}
+              value={side[field]}
+              maxLength={60}
+              onChange={(event) => set(index, { [field]: event.target.value })}
+            />
+          ))}
           <select
             aria-label={`Where own side dish ${index + 1} cooks`}
             className={INPUT}
@@ -65,14 +70,22 @@ export function OwnSides({ sides, onChange }: { sides: OwnSide[]; onChange: (sid
           >
             remove
           </Button>
+          {TIMES.map(({ field }) => problem(`ownSides.${index}.${field}`)).map(
+            (said) =>
+              said && (
+                <p key={said} role="status" className="col-span-4 text-sm font-semibold text-heat">
+                  ▲ {said}
+                </p>
+              ),
+          )}
         </div>
       ))}
-      {sides.length > 0 && <p className="text-sm text-soft">what, minutes of work, minutes of cooking, where</p>}
+      {sides.length > 0 && <p className="text-sm text-soft">what, how long the work takes, how long it cooks, where</p>}
       {sides.length < MOST && (
         <Button
           weight="quiet"
           className="px-1 text-sm"
-          onClick={() => onChange([...sides, { name: "", work: 10, cooking: 30, where: "ring" }])}
+          onClick={() => onChange([...sides, { name: "", work: "10 min", cooking: "30 min", where: "ring" }])}
         >
           Add a side dish of your own
         </Button>

@@ -98,7 +98,7 @@ export function Wishes() {
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
-        <OwnSides sides={draft.ownSides} onChange={(ownSides) => change({ ownSides })} />
+        <OwnSides sides={draft.ownSides} problem={problem} onChange={(ownSides) => change({ ownSides })} />
         {clash !== "" && (
           <p role="status" className="mt-1 text-sm font-semibold text-heat">
             ■ {clash} <span className="font-normal text-ink">The list is of the braise alone.</span>
