@@ -7,6 +7,7 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Wire\Catalogue;
 use Pausis\App\Api\Wire\Choice;
 use Pausis\App\Api\Wire\CutChoice;
+use Pausis\App\Api\Wire\DegreeView;
 use Pausis\App\Api\Wire\SideChoice;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Wording\Wording;
@@ -36,6 +37,9 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final class CatalogueController extends ApiController
 {
+    /** °C. */
+    private const DEGREES = [20, 40, 60, 80];
+
     public function __construct(private readonly Wording $wording)
     {
     }
@@ -78,6 +82,7 @@ final class CatalogueController extends ApiController
             $this->choices('step', StepKind::cases()),
             $this->choices('measures', UnitSystem::cases()),
             $this->choices('sureness', Sureness::cases()),
+            array_map(static fn (int $c): DegreeView => new DegreeView($c, $measures->temperature($c)), self::DEGREES),
             RecipeReader::MOST_BYTES,
         ));
     }

@@ -7,6 +7,7 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Wire\CookerDraft;
 use Pausis\App\Api\Wire\CookerView;
 use Pausis\App\Api\Wire\CurvePoint;
+use Pausis\App\Api\Wire\WaterLimitView;
 use Pausis\App\Api\Wire\WaterTestDraft;
 use Pausis\App\Api\Wire\WaterTestView;
 use Pausis\App\Kitchen\House;
@@ -168,7 +169,14 @@ final class CookerController extends ApiController
         return $this->answer(new WaterTestView(
             $result->heatFactor, $wording->say('water-test.text', $measures, ['percent' => 100 * $result->heatFactor]),
             $result->verdict->value, $wording->say("water-test.{$result->verdict->value}", $measures), self::points($result->curve),
-            self::points($readings), $draft->keep,
+            self::points($readings), [
+                new WaterLimitView(
+                    WaterTest::UNSAFE_HOURS, WaterTest::UNSAFE_CELSIUS, $measures->temperature(WaterTest::UNSAFE_CELSIUS),
+                ),
+                new WaterLimitView(
+                    WaterTest::TOO_WEAK_HOURS, WaterTest::TOO_WEAK_CELSIUS, $measures->temperature(WaterTest::TOO_WEAK_CELSIUS),
+                ),
+            ], $draft->keep,
         ));
     }
 

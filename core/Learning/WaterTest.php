@@ -26,10 +26,10 @@ final readonly class WaterTest
     public const SIGMA = 0.04;
     private const WATER_HEAT = 4180.0;      // J/kg·K
     private const STEP = 120.0;             // seconds
-    private const TOO_WEAK_CELSIUS = 80.0;
-    private const TOO_WEAK_HOURS = 8.0;
-    private const UNSAFE_CELSIUS = 60.0;
-    private const UNSAFE_HOURS = 4.0;
+    public const TOO_WEAK_CELSIUS = 80.0;
+    public const TOO_WEAK_HOURS = 8.0;
+    public const UNSAFE_CELSIUS = 60.0;
+    public const UNSAFE_HOURS = 4.0;
     private const MOST_READINGS = 48;
 
     /** @param non-empty-list<array{float, float}> $readings hour and °C, in order of time */

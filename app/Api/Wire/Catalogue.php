@@ -25,6 +25,7 @@ final readonly class Catalogue
      * @param list<Choice>     $stepKinds
      * @param list<Choice>     $sureness    that dinner is in time
      * @param list<Choice>     $measures    whose cups and spoons
+     * @param list<DegreeView> $degrees     of the axis of a chart
      */
     public function __construct(
         public array $cuts,
@@ -44,6 +45,7 @@ final readonly class Catalogue
         public array $stepKinds,
         public array $measures,
         public array $sureness,
+        public array $degrees,
         public int $mostRecipeBytes,
     ) {
     }

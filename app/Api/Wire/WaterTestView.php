@@ -8,8 +8,9 @@ namespace Pausis\App\Api\Wire;
 final readonly class WaterTestView
 {
     /**
-     * @param list<CurvePoint> $curve    as fitted, in pot; core is not used
-     * @param list<CurvePoint> $readings as noted
+     * @param list<CurvePoint>     $curve    as fitted, in pot; core is not used
+     * @param list<CurvePoint>     $readings as noted
+     * @param list<WaterLimitView> $limits
      */
     public function __construct(
         public float $heatFactor,
@@ -18,6 +19,7 @@ final readonly class WaterTestView
         public string $verdictText,
         public array $curve,
         public array $readings,
+        public array $limits,
         public bool $kept,
     ) {
     }

@@ -111,6 +111,7 @@ export type Catalogue = {
   stepKinds: Choice[];
   measures: Choice[];
   sureness: Choice[];
+  degrees: DegreeView[];
   mostRecipeBytes: number;
 };
 
@@ -221,6 +222,12 @@ export type CutChoice = {
   label: string;
   inPieces: boolean;
   pieceWeight: string;
+};
+
+/** A temperature on an axis: where it is, and as the house writes it. */
+export type DegreeView = {
+  celsius: number;
+  text: string;
 };
 
 /** Something that happened to a running pot. */
@@ -886,6 +893,13 @@ export type UnreadLine = {
   source: string;
 };
 
+/** What water on Low must have reached, and by when. */
+export type WaterLimitView = {
+  hour: number;
+  celsius: number;
+  text: string;
+};
+
 /** One reading of the water’s temperature. */
 export type WaterReading = {
   after: string;
@@ -909,6 +923,7 @@ export type WaterTestView = {
   verdictText: string;
   curve: CurvePoint[];
   readings: CurvePoint[];
+  limits: WaterLimitView[];
   kept: boolean;
 };
 

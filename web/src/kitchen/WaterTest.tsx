@@ -157,10 +157,9 @@ export function WaterTest({ cooker, onDone }: { cooker: CookerView; onDone: () =
   );
 }
 
-/** The readings and the curve through them, with the 60 and 80 °C that count. */
+/** The readings and the curve through them, with what must be reached by when. */
 function Curve({ result }: { result: WaterTestView }) {
-  const us = useHouse().data?.draft.units === "us";
-  const x = scaleLinear([0, HOURS], [34, WIDTH - 22]);
+  const x = scaleLinear([0, HOURS], [52, WIDTH - 22]);
   const y = scaleLinear([0, 100], [HEIGHT - 22, 8]);
   const path = line<CurvePoint>(
     (point) => x(point.hour),
@@ -181,14 +180,11 @@ function Curve({ result }: { result: WaterTestView }) {
           </text>
         </g>
       ))}
-      {[
-        { celsius: 60, hour: 4, said: us ? "140°" : "60°" },
-        { celsius: 80, hour: 8, said: us ? "176°" : "80°" },
-      ].map(({ celsius, hour, said }) => (
+      {result.limits.map(({ celsius, hour, text }) => (
         <g key={celsius}>
           <line x1={x(0)} x2={x(HOURS)} y1={y(celsius)} y2={y(celsius)} stroke="var(--heat)" strokeDasharray="4 4" />
           <text x={2} y={y(celsius) + 4} fontSize="13" fill="var(--heat)">
-            {said}
+            {text}
           </text>
           <path d={`M${x(hour)} ${y(celsius)} l-6 10 h12z`} fill="var(--heat)" />
         </g>

@@ -1,5 +1,5 @@
 import { line } from "d3-shape";
-import { useHouse } from "../api/queries";
+import { useCatalogue } from "../api/queries";
 import type { Adaptation, MomentView } from "../api/types";
 import { ribbonScale } from "../clock/clockScale";
 import { useWidth } from "../kit/useWidth";
@@ -7,11 +7,12 @@ import { useWidth } from "../kit/useWidth";
 const HOUR = 3_600_000;
 const HEIGHT = 150;
 const BOILING = 100;
+const SAFE = 60;
 
 /** The liquid and the middle of the meat under the same clock, as most likely, with the 60 °C that count. */
 export function Temperatures({ adaptation }: { adaptation: Adaptation }) {
   const [box, width] = useWidth<HTMLDivElement>(1232);
-  const us = useHouse().data?.draft.units === "us";
+  const degrees = useCatalogue().data?.degrees ?? [];
   const scale = ribbonScale(adaptation.ribbon, 2, width - 2);
   const outcome = adaptation.outcomes.find((one) => one.chosen);
   if (outcome === undefined || outcome.switchOn === "") {
@@ -27,7 +28,6 @@ export function Temperatures({ adaptation }: { adaptation: Adaptation }) {
       (one) => scale.x(on + one.hour * HOUR),
       (one) => y(of(one)),
     )(points) ?? "";
-  const said = (celsius: number) => (us ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius} °C`);
   const last = points.at(-1);
   return (
     <div ref={box}>
@@ -39,18 +39,24 @@ export function Temperatures({ adaptation }: { adaptation: Adaptation }) {
         role="img"
         aria-label={`Most likely: ${outcome.safety}`}
       >
-        {[20, 40, 80].map((celsius) => (
+        {degrees.map(({ celsius, text }) => (
           <g key={celsius}>
-            <path d={`M${scale.x(on)} ${y(celsius)}H${scale.x(end)}`} stroke="var(--line)" />
-            <text x={scale.x(on) - 6} y={y(celsius) + 4} textAnchor="end" fontSize="12" style={{ fill: "var(--soft)" }}>
-              {said(celsius)}
+            <path
+              d={`M${scale.x(on)} ${y(celsius)}H${scale.x(end)}`}
+              stroke={celsius === SAFE ? "var(--heat)" : "var(--line)"}
+              strokeDasharray={celsius === SAFE ? "4 5" : undefined}
+            />
+            <text
+              x={scale.x(on) - 6}
+              y={y(celsius) + 4}
+              textAnchor="end"
+              fontSize="12"
+              style={{ fill: celsius === SAFE ? "var(--heat)" : "var(--soft)" }}
+            >
+              {text}
             </text>
           </g>
         ))}
-        <path d={`M${scale.x(on)} ${y(60)}H${scale.x(end)}`} stroke="var(--heat)" strokeDasharray="4 5" />
-        <text x={scale.x(on) - 6} y={y(60) + 4} textAnchor="end" fontSize="12" style={{ fill: "var(--heat)" }}>
-          {said(60)}
-        </text>
         <path d={path((one) => one.pot)} fill="none" stroke="var(--liquid-line)" strokeWidth="2.5" />
         <path d={path((one) => one.core)} fill="none" stroke="var(--meat)" strokeWidth="2.5" strokeDasharray="7 3" />
         {last && (
