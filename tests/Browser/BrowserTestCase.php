@@ -282,6 +282,14 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    protected function seeKept(): void
+    {
+        usleep(400_000);
+        $this->see('kept');
+        $this->dontSee('keeping …');
+        $this->dontSee('sent later');
+    }
+
     protected function textOf(string $testId): string
     {
         $text = $this->find("//*[@data-testid='$testId']", false)->getDomProperty('textContent');

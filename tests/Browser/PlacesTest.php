@@ -49,6 +49,7 @@ final class PlacesTest extends BrowserTestCase
         $this->choose('Layers', 'Meat under, roots on top');
         $this->assertSound();
         $this->press('Undo');
+        $this->seeKept();
     }
 
     #[Depends('testTheLevelIsMovedInThePotAndBesideIt')]
@@ -133,6 +134,7 @@ final class PlacesTest extends BrowserTestCase
         self::assertIsString($cut);
         self::assertTrue(str_starts_with($name, $cut), "$name, $cut");
         $this->press('Undo');
+        $this->seeKept();
     }
 
     #[Depends('testWhichMeatForThisDayIsAskedAndTaken')]

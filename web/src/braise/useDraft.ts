@@ -75,7 +75,8 @@ export function useDraft(loaded: BraiseView) {
   /** After a conflict, the version that was not taken: it can still be had. */
   const [setAside, setSetAside] = useState<BraiseDraft | null>(null);
   const revision = useRef(unsent?.revision ?? loaded.revision);
-  const sent = useRef<BraiseDraft>(loaded.draft);
+  /** What the server has; null where a save got no answer, so that nobody knows. */
+  const sent = useRef<BraiseDraft | null>(loaded.draft);
   const refused = useRef<BraiseDraft | null>(null);
   const underway = useRef<BraiseDraft | null>(null);
   /** Sent since the last answer: one of them may have arrived although no answer came. */
@@ -125,6 +126,7 @@ export function useDraft(loaded: BraiseView) {
         }
       }
       const final = !problem.passing && problem.status !== 409;
+      sent.current = final ? sent.current : null;
       refused.current = final ? latest.current : null;
       setRefusal(problem.violations[0]?.message ?? problem.message);
       setSaving(problem.status === 409 ? "conflict" : final ? "refused" : "offline");
@@ -134,7 +136,13 @@ export function useDraft(loaded: BraiseView) {
   }, [client, loaded.id]);
 
   useEffect(() => {
-    if (draft === sent.current || draft === refused.current || saving === "conflict") {
+    if (draft === refused.current || saving === "conflict") {
+      return;
+    }
+    if (draft === sent.current && !busy.current) {
+      // Also what was undone before it was sent: there is nothing to send any more.
+      localStorage.removeItem(keyOf(loaded.id));
+      setSaving("saved");
       return;
     }
     keep(loaded.id, {

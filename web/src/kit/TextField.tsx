@@ -2,7 +2,7 @@ import type { ComponentProps } from "react";
 import { Field } from "./Field";
 
 export const INPUT =
-  "mt-0.5 min-h-11 w-full rounded-t-md border-b-2 border-rim bg-panel px-2.5 py-1 text-ink aria-[invalid]:border-heat";
+  "mt-0.5 min-h-11 w-full border-b-2 border-rim bg-transparent px-1 py-1 text-ink aria-[invalid]:border-heat";
 
 /** Native date and time fields need every pixel for their own buttons. */
 export const CLOCK = "px-1.5 text-[0.88rem]";
