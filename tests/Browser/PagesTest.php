@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** Two windows, a server that is away, looks and sizes. */
 final class PagesTest extends BrowserTestCase
 {
@@ -192,7 +194,20 @@ final class PagesTest extends BrowserTestCase
             self::assertDoesNotMatchRegularExpression('/\d ?(?:mL|L|kg|cm|°C)\b/', $this->withoutTheRecipesWords($shown), $place);
             self::assertDoesNotMatchRegularExpression('/\b(?:1[3-9]|2[0-3]):[0-5]\d\b/', $shown, $place);
         }
+        $this->assertHolds('Eat at', '7:00 pm');
+        $this->type('Eat at', '18:45');
+        $this->see('6:45 pm');
+        $this->assertHolds('Eat at', '18:45');
+        self::$driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        $this->find("//input[@aria-label='from']");
+        self::waitFor(fn (): bool => '6:45 pm' === $this->field('Eat at')->getAttribute('value'), self::WAIT_SECONDS, 'the time as written');
+        self::assertSame([], self::$driver->executeScript(
+            'return [...document.querySelectorAll("input:not([type=date])")].map((i) => i.value).filter((v) =>'
+                .' /^\\d\\d:\\d\\d$/.test(v))',
+        ));
         $this->assertSound();
+        $this->press('Undo');
+        $this->seeKept();
         $this->open('/kitchen');
         $this->press('Grams, litres, °C');
         $this->press('17:10');

@@ -16,10 +16,19 @@ export function useClock() {
     hour12: twelve,
     ...(zone ? { timeZone: zone } : {}),
   });
+  const ofDay = new Intl.DateTimeFormat("en-GB", {
+    hour: "numeric",
+    minute: "2-digit",
+    hour12: true,
+    timeZone: "UTC",
+  });
   const weekday = new Intl.DateTimeFormat("en-GB", { weekday: "short", ...(zone ? { timeZone: zone } : {}) });
   return {
     zone,
     twelve,
+    /** HH:MM as the house writes it; anything else as it is. */
+    written: (typed: string) =>
+      twelve && /^\d\d:\d\d$/.test(typed) ? ofDay.format(Date.parse(`1970-01-01T${typed}Z`)) : typed,
     time: (at: number) => format.format(at),
     hour: (at: number) => hourOnly.format(at),
     weekday: (at: number) => weekday.format(at),

@@ -5,6 +5,7 @@ import { useBraisePlace } from "../braise/BraiseContext";
 import { Flares } from "../clock/Flares";
 import { useTable } from "../kit/useTable";
 import { PotNow } from "../pot/PotNow";
+import { Ahead } from "./Ahead";
 import { columnsOf } from "./columns";
 import { JobList } from "./JobList";
 import { Lanes, rowsOf } from "./Lanes";
@@ -13,6 +14,7 @@ import { NoDay } from "./NoDay";
 import { SwitchOn } from "./SwitchOn";
 import { Upright } from "./Upright";
 import { useJobs } from "./useJobs";
+import { WhereFields } from "./WhereFields";
 import { Wishes } from "./Wishes";
 
 /** The pot at the moment of the job that is pointed at. */
@@ -48,7 +50,11 @@ export function DayPlace() {
     return (
       <div className="grid gap-x-8 gap-y-4 pt-3 table:grid-cols-[minmax(0,1fr)_24rem]">
         <NoDay />
-        <Wishes />
+        <div className="grid content-start gap-3">
+          <Wishes />
+          <WhereFields />
+          <Ahead />
+        </div>
       </div>
     );
   }
@@ -76,6 +82,8 @@ export function DayPlace() {
         </Upright>
         <SwitchOn />
         <Wishes />
+        <WhereFields />
+        <Ahead />
         {meal?.stretch && (
           <details>
             <summary className="link inline-block cursor-pointer">The meal, opened: a column for each cook</summary>
@@ -113,6 +121,7 @@ export function DayPlace() {
                 <div className="mt-4 grid gap-2">
                   <SwitchOn />
                   {files}
+                  <Ahead />
                   <PotNow
                     adaptation={adaptation}
                     before={before}
@@ -130,6 +139,11 @@ export function DayPlace() {
               {part.name === "pot" && (
                 <div className="mt-3">
                   <Wishes />
+                </div>
+              )}
+              {part.name === "plate" && (
+                <div className="mt-4">
+                  <WhereFields />
                 </div>
               )}
             </div>

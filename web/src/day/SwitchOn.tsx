@@ -12,7 +12,7 @@ import { Notice } from "../kit/Notice";
 /** The way to the stove; what stands against it is said before it is pressed. */
 export function SwitchOn() {
   const { draft, view, adaptation } = useBraisePlace();
-  const { zone } = useClock();
+  const { zone, written } = useClock();
   const today = useToday().data;
   const start = useStartCook(view.id);
   const navigate = useNavigate();
@@ -50,7 +50,7 @@ export function SwitchOn() {
           id="on-at"
           className="figure min-w-14"
           maxLength={40}
-          placeholder="12:30"
+          placeholder={written("12:30")}
           value={at}
           onChange={(event) => setAt(event.target.value)}
         />

@@ -1,8 +1,11 @@
 import { Link } from "react-router";
 import { useHouse } from "../api/queries";
 import type { BraiseDraft } from "../api/types";
+import { useBraisePlace } from "../braise/BraiseContext";
+import { useClock } from "../clock/useClock";
 import { Button } from "../kit/Button";
 import { INPUT } from "../kit/TextField";
+import { TimeField } from "./TimeField";
 
 const WHERE = [
   { value: "away", label: "away" },
@@ -16,17 +19,10 @@ function dayBefore(day: string): string {
 }
 
 /** Where everybody is on the day: what is usual, and what is otherwise. */
-export function WhereFields({
-  draft,
-  day,
-  problem,
-  onChange,
-}: {
-  draft: BraiseDraft;
-  day: string;
-  problem: (path: string) => string | undefined;
-  onChange: (part: Partial<BraiseDraft>) => void;
-}) {
+export function WhereFields() {
+  const { draft, problem, change: onChange } = useBraisePlace();
+  const day = draft.serveAt.split("T")[0] ?? "";
+  const { written } = useClock();
   const people = useHouse().data?.draft.people ?? [];
   const named = people.length > 1;
   const set = (index: number, part: Partial<BraiseDraft["away"][number]>) =>
@@ -46,7 +42,7 @@ export function WhereFields({
         </p>
       ))}
       {draft.away.map((one, index) => {
-        const what = `${timeOf(one.from)} to ${timeOf(one.to)}`;
+        const what = `${written(timeOf(one.from))} to ${written(timeOf(one.to))}`;
         const who = people.find((person) => person.id === one.who)?.name || "all";
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: times have no other identity
@@ -56,11 +52,11 @@ export function WhereFields({
                 {dateOf(one.from) === dayBefore(day) ? "the evening before" : `on ${dateOf(one.from)}`}
               </p>
             )}
-            <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-x-1.5">
+            <div className="flex flex-wrap items-center gap-x-1.5">
               {named && (
                 <select
                   aria-label={`Who, ${what}`}
-                  className={INPUT}
+                  className={`${INPUT} max-w-22`}
                   value={one.who}
                   onChange={(event) => set(index, { who: event.target.value })}
                 >
@@ -74,7 +70,7 @@ export function WhereFields({
               )}
               <select
                 aria-label={`Where, ${what}`}
-                className={`${INPUT} ${named ? "" : "col-span-2"}`}
+                className={`${INPUT} max-w-22`}
                 value={one.what}
                 onChange={(event) => set(index, { what: event.target.value })}
               >
@@ -84,34 +80,25 @@ export function WhereFields({
                   </option>
                 ))}
               </select>
-              <Button
-                weight="quiet"
-                className="px-2 text-lg leading-none no-underline"
-                aria-label={`remove the time from ${what}`}
-                onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
-              >
-                ×
-              </Button>
-            </div>
-            <div className="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-x-1.5">
-              <span className="text-sm text-soft">from</span>
-              <input
-                aria-label="from"
-                className={INPUT}
-                maxLength={40}
-                aria-invalid={problem(`away.${index}`) ? true : undefined}
-                value={timeOf(one.from)}
-                onChange={(event) => set(index, { from: `${dateOf(one.from)}T${event.target.value}` })}
-              />
-              <span className="text-sm text-soft">to</span>
-              <input
-                aria-label="to"
-                className={INPUT}
-                maxLength={40}
-                aria-invalid={problem(`away.${index}`) ? true : undefined}
-                value={timeOf(one.to)}
-                onChange={(event) => set(index, { to: `${dateOf(one.from)}T${event.target.value}` })}
-              />
+              <span className="flex items-center gap-x-1.5">
+                {(["from", "to"] as const).map((end) => (
+                  <TimeField
+                    key={end}
+                    label={end}
+                    value={timeOf(one[end])}
+                    invalid={problem(`away.${index}`) !== undefined}
+                    onChange={(typed) => set(index, { [end]: `${dateOf(one.from)}T${typed}` })}
+                  />
+                ))}
+                <Button
+                  weight="quiet"
+                  className="px-2 text-lg leading-none no-underline"
+                  aria-label={`remove the time from ${what}`}
+                  onClick={() => onChange({ away: draft.away.filter((_, at) => at !== index) })}
+                >
+                  ×
+                </Button>
+              </span>
             </div>
             {problem(`away.${index}`) && (
               <p className="text-sm font-semibold text-heat">▲ {problem(`away.${index}`)}</p>

@@ -2,25 +2,21 @@ import { Popover } from "radix-ui";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { localMoment } from "../clock/localMoment";
 import { useClock } from "../clock/useClock";
+import { useTypedTime } from "../clock/useTypedTime";
 import { Check } from "../kit/Check";
 import { Figure, Pick } from "../kit/Figure";
 import { Stepper } from "../kit/Stepper";
 import { OwnSides } from "./OwnSides";
 import { onOtherDay } from "./onOtherDay";
-import { WhereFields } from "./WhereFields";
 
 const QUARTER = 15 * 60_000;
-const EVENING = [
-  { field: "nightBefore", label: "Vegetables cut the evening before" },
-  { field: "mixBefore", label: "Spices mixed the evening before" },
-  { field: "saltBefore", label: "Meat salted the evening before" },
-] as const;
 
-/** When, for how many, with what, and who is where: each moves the list at once, and is answered here where it can't be had. */
+/** When, for how many, with what: each moves the list at once, and is answered here where it can't be had. */
 export function Wishes() {
   const { draft, view, adaptation, catalogue, ways, problem, change } = useBraisePlace();
   const { zone } = useClock();
   const [day = "", time = ""] = draft.serveAt.split("T");
+  const eatAt = useTypedTime(time, (typed) => change({ serveAt: `${day}T${typed}` }));
   const serve = adaptation ? Date.parse(adaptation.serveAt) : Number.NaN;
   const eat = (by: number) => Number.isNaN(serve) || change({ serveAt: localMoment(serve + by * QUARTER, zone) });
   const servings = Number.parseInt(draft.serves, 10) || 4;
@@ -41,12 +37,11 @@ export function Wishes() {
       <Stepper
         label="Eat at"
         size="text-2xl"
-        value={time}
+        {...eatAt}
         less={{ label: "Eat a quarter of an hour sooner", run: () => eat(-1) }}
         more={{ label: "Eat a quarter of an hour later", run: () => eat(1) }}
         problem={problem("serveAt")}
         note={view.adaptation ? `taken as ${view.adaptation.serveText}` : undefined}
-        onChange={(value) => change({ serveAt: `${day}T${value}` })}
       />
       <div className="flex items-baseline justify-between gap-2">
         <label htmlFor="eat-on" className="text-sm">
@@ -140,20 +135,6 @@ export function Wishes() {
         problem={problem("handling.late")}
         onChange={(late) => change({ handling: { ...draft.handling, late } })}
       />
-      <WhereFields draft={draft} day={day} problem={problem} onChange={change} />
-      <fieldset className="min-w-0 border-t border-line pt-1">
-        <legend className="float-left text-sm">Ahead</legend>
-        <div className="clear-both">
-          {EVENING.map((one) => (
-            <Check
-              key={one.field}
-              label={one.label}
-              checked={draft.handling[one.field]}
-              onChange={(on) => change({ handling: { ...draft.handling, [one.field]: on } })}
-            />
-          ))}
-        </div>
-      </fieldset>
     </section>
   );
 }

@@ -13,6 +13,7 @@ export function Stepper({
   note,
   size = "text-xl",
   onChange,
+  onBlur,
 }: {
   label: string;
   value: string;
@@ -22,6 +23,7 @@ export function Stepper({
   note?: string | undefined;
   size?: string;
   onChange: (value: string) => void;
+  onBlur?: () => void;
 }) {
   const id = useId();
   return (
@@ -41,6 +43,7 @@ export function Stepper({
         aria-describedby={problem || note ? `${id}-said` : undefined}
         className={`figure min-w-12 text-center ${size}`}
         onChange={(event) => onChange(event.target.value)}
+        onBlur={onBlur}
       />
       <button type="button" className={KEY} aria-label={more.label} onClick={more.run}>
         +
