@@ -133,7 +133,17 @@ abstract class BrowserTestCase extends TestCase
 
     protected function assertHolds(string $label, string $value): void
     {
-        self::assertSame($value, $this->field($label)->getAttribute('value'));
+        self::waitFor(fn (): bool => $value === $this->valueOf($label), self::WAIT_SECONDS, "$label to hold “{$value}”");
+        $this->addToAssertionCount(1);
+    }
+
+    protected function valueOf(string $label): ?string
+    {
+        return $this->act(self::labelled($label), static function (RemoteWebElement $field): ?string {
+            $value = $field->getDomProperty('value');
+
+            return \is_string($value) ? $value : null;
+        });
     }
 
     protected function type(string $label, string $text): void
@@ -170,11 +180,6 @@ abstract class BrowserTestCase extends TestCase
                 ." starts-with(@aria-label, $quoted)]",
             function (RemoteWebElement $button): void {
                 $this->centre($button);
-                do {
-                    $before = $place ?? null;
-                    $place = self::$driver->executeScript('return arguments[0].getBoundingClientRect().top', [$button]);
-                    usleep(40_000);
-                } while ($before !== $place);
                 $button->click();
             },
         );
@@ -228,13 +233,16 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Takes an element by its middle and lets it go some pixels away, the button held. */
-    protected function drag(RemoteWebElement $element, int $right, int $down): void
+    protected function drag(string $xpath, int $right, int $down): void
     {
-        $this->centre($element);
         /** @var array{float, float} $middle */
-        $middle = self::$driver->executeScript(
-            'const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element],
-        );
+        $middle = $this->act($xpath, function (RemoteWebElement $element): mixed {
+            $this->centre($element);
+
+            return self::$driver->executeScript(
+                'const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element],
+            );
+        });
         $mouse = fn (string $type, float $share) => $this->devTools('Input.dispatchMouseEvent', [
             'type' => $type, 'x' => $middle[0] + $share * $right, 'y' => $middle[1] + $share * $down, 'button' => 'left', 'buttons' => 1,
             'clickCount' => 1,
@@ -245,9 +253,17 @@ abstract class BrowserTestCase extends TestCase
         $mouse('mouseReleased', 1);
     }
 
+    /** To the middle of the window, where it stands still. */
     private function centre(RemoteWebElement $element): void
     {
-        self::$driver->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        do {
+            $before = $place ?? null;
+            $place = self::$driver->executeScript(
+                'arguments[0].scrollIntoView({block: "center", behavior: "instant"}); return arguments[0].getBoundingClientRect().top',
+                [$element],
+            );
+            usleep(60_000);
+        } while ($before !== $place);
     }
 
     protected function find(string $xpath, bool $displayed = true): RemoteWebElement
@@ -292,7 +308,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function textOf(string $testId): string
     {
-        $text = $this->find("//*[@data-testid='$testId']", false)->getDomProperty('textContent');
+        $this->find("//*[@data-testid='$testId']", false);
+        $text = self::$driver->executeScript('return document.querySelector(`[data-testid="${arguments[0]}"]`)?.textContent', [$testId]);
 
         return \is_string($text) ? trim($text) : '';
     }

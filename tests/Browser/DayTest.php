@@ -62,8 +62,7 @@ final class DayTest extends BrowserTestCase
     {
         $this->openBraise('Lamb shanks', 'day');
         $this->see('Shred: slaw');
-        $job = $this->find("//*[@role='slider'][@aria-label='Shred: slaw']");
-        $this->drag($job, -30, 0);
+        $this->drag("//*[@role='slider'][@aria-label='Shred: slaw']", -30, 0);
         $this->find("//button[@aria-pressed='true'][contains(., 'stay at this time: Shred: slaw')]");
         $this->assertSound();
         $this->press('○stay at this time: Fork test');
@@ -95,7 +94,7 @@ final class DayTest extends BrowserTestCase
         $this->key("[aria-label='Eat'][role=slider]", WebDriverKeys::ARROW_RIGHT);
         $this->see('eat at 19:05');
         $this->see('Just moved');
-        $this->drag($this->find("//*[@role='slider'][@aria-label='Eat']"), 40, 0);
+        $this->drag("//*[@role='slider'][@aria-label='Eat']", 40, 0);
         $this->dontSee('eat at 19:05');
         $this->press('Undo');
         $this->press('Undo');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
 
@@ -15,8 +16,7 @@ final class PlacesTest extends BrowserTestCase
         $this->openBraise('Lamb shanks', 'pot');
         $this->see('eat at 19:00');
         $verdict = $this->textOf('verdict');
-        $handle = $this->find("//*[@role='slider'][@aria-label='Eat']");
-        $this->drag($handle, -60, 0);
+        $this->drag("//*[@role='slider'][@aria-label='Eat']", -60, 0);
         $verdict = $this->seeChange('verdict', $verdict);
         self::assertDoesNotMatchRegularExpression('/eat at 19:00/', $verdict);
         $this->see('was ');
@@ -39,8 +39,8 @@ final class PlacesTest extends BrowserTestCase
         $this->see('to boil off at the end');
         $this->see('Just moved');
         $this->press('As little as the sauce needs');
-        $handle = $this->find("//*[local-name()='g'][contains(@class, 'cursor-ns-resize')]");
-        $this->drag($handle, 0, -75);
+        $this->seeKept();
+        $this->drag("//*[local-name()='g'][contains(@class, 'cursor-ns-resize')]", 0, -75);
         self::waitFor(
             fn (): bool => 'checked' !== $this->find("//button[@role='radio'][starts-with(., 'As little')]")->getAttribute('data-state'),
             self::WAIT_SECONDS, 'another school',
@@ -103,7 +103,7 @@ final class PlacesTest extends BrowserTestCase
     public function testADayThatCannotBeShowsItsWaysOnTheClockAndOneIsTaken(): void
     {
         $this->openBraise('Lamb shanks', 'day');
-        $eat = (string) $this->field('Eat at')->getAttribute('value');
+        $eat = (string) $this->valueOf('Eat at');
         $this->type('Eat at', '12:30');
         $this->see('What would work');
         $this->find("//main//li[.//button[starts-with(normalize-space(), 'Eat on')]]//*[@role='img']");
@@ -124,11 +124,14 @@ final class PlacesTest extends BrowserTestCase
         $this->see('that would not');
         $this->see('A sketch for all of them at once');
         $this->assertSound();
-        $taken = $this->find("//button[starts-with(normalize-space(), 'take it: ')]");
-        $name = $taken->getDomProperty('textContent');
+        $name = $this->act("//button[starts-with(normalize-space(), 'take it: ')]", static function (RemoteWebElement $taken): mixed {
+            $name = $taken->getDomProperty('textContent');
+            $taken->click();
+
+            return $name;
+        });
         self::assertIsString($name);
         $name = substr($name, \strlen('take it: '));
-        $taken->click();
         $this->dontSee('A sketch for all of them at once');
         $cut = self::$driver->executeScript('return arguments[0].selectedOptions[0].textContent', [$this->field('Cut')]);
         self::assertIsString($cut);
