@@ -48,10 +48,12 @@ export function DayPlace() {
   );
   if (adaptation === null || day === null) {
     return (
-      <div className="grid gap-x-8 gap-y-4 pt-3 table:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="grid gap-x-8 gap-y-6 pt-3 table:grid-cols-[minmax(0,1fr)_24rem] table:grid-rows-[auto_1fr]">
         <NoDay />
-        <div className="grid content-start gap-3">
+        <div className="min-w-0 table:col-start-2 table:row-span-2 table:row-start-1">
           <Wishes />
+        </div>
+        <div className="grid max-w-md min-w-0 content-start gap-4">
           <WhereFields />
           <Ahead />
         </div>
