@@ -72,6 +72,8 @@ abstract class BrowserTestCase extends TestCase
         if (!str_starts_with((string) self::$driver->getCurrentURL(), self::$address)) {
             $this->open('/cautions');
         }
+        // What is on its way when the page is left arrives, but is asked about once more, and the console says so.
+        $this->dontSee('keeping …');
         $id = self::$driver->executeAsyncScript(
             'const [title, done] = arguments; fetch("/api/braises").then((r) => r.json()).then((all) => done(all.find((b) =>'
                 .' b.title.includes(title))?.id ?? ""));',
@@ -349,7 +351,9 @@ abstract class BrowserTestCase extends TestCase
     /** @param callable(): bool $condition */
     protected static function waitFor(callable $condition, float $seconds, string $what): void
     {
-        for ($until = microtime(true) + $seconds; microtime(true) < $until; usleep(40_000)) {
+        // Looking takes of the time that the page needs: ever more seldom.
+        for ([$until, $pause] = [microtime(true) + $seconds, 40_000]; microtime(true) < $until; usleep($pause)) {
+            $pause = min(200_000, (int) ($pause * 1.3));
             try {
                 if ($condition()) {
                     return;
