@@ -22,7 +22,7 @@ final class Version20261126110000 extends AbstractMigration
         foreach ($this->connection->fetchAllAssociative('SELECT id, heat_factor, heat_sigma, cooks FROM cooker') as $row) {
             if ($row['heat_factor'] > 0 && ($row['cooks'] > 0 || 1.0 !== (float) $row['heat_factor'])) {
                 $factors["heat {$row['id']}"] = [
-                    'mean' => log((float) $row['heat_factor']), 'sigma' => (float) $row['heat_sigma'], 'prior' => 0.0946,
+                    'mean' => log((float) $row['heat_factor']), 'sigma' => (float) $row['heat_sigma'], 'prior' => 0.088,
                     'cooks' => (int) $row['cooks'],
                 ];
             }

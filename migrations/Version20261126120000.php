@@ -19,24 +19,19 @@ final class Version20261126120000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->exchange(self::BEFORE, self::NOW);
-    }
-
-    public function down(Schema $schema): void
-    {
-        $this->exchange(self::NOW, self::BEFORE);
-    }
-
-    private function exchange(float $from, float $to): void
-    {
         foreach ($this->connection->fetchAllAssociative('SELECT id, belief FROM knowledge') as $row) {
             $belief = json_decode((string) $row['belief'], true, 16, \JSON_THROW_ON_ERROR);
             foreach ($belief['factors'] ?? [] as $name => $factor) {
-                if (str_starts_with($name, 'heat ') && $from === (float) $factor['prior']) {
-                    $belief['factors'][$name]['prior'] = $to;
+                if (str_starts_with($name, 'heat ') && self::BEFORE === (float) $factor['prior']) {
+                    $belief['factors'][$name]['prior'] = self::NOW;
                 }
             }
             $this->addSql('UPDATE knowledge SET belief = ? WHERE id = ?', [json_encode($belief, \JSON_THROW_ON_ERROR), $row['id']]);
         }
+    }
+
+    /** The version before reads either, and which cookers had the old one is not kept. */
+    public function down(Schema $schema): void
+    {
     }
 }
