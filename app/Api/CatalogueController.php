@@ -20,6 +20,7 @@ use Pausis\Core\Day\Sides;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Liquid\LayerOrder;
@@ -82,7 +83,12 @@ final class CatalogueController extends ApiController
             $this->choices('step', StepKind::cases()),
             $this->choices('measures', UnitSystem::cases()),
             $this->choices('sureness', Sureness::cases()),
-            array_map(static fn (int $c): DegreeView => new DegreeView($c, $measures->temperature($c)), self::DEGREES),
+            array_map(
+                static fn (int $c): DegreeView => new DegreeView(
+                    $c, $measures->temperature($c), $c === (int) Simulation::SAFE_CELSIUS,
+                ),
+                self::DEGREES,
+            ),
             RecipeReader::MOST_BYTES,
         ));
     }

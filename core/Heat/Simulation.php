@@ -26,7 +26,7 @@ final readonly class Simulation
 {
     public const LATENT_HEAT = 2.257e6;     // J/kg
     public const INSERT_HEAT = 880.0;       // J/kg·K
-    private const SAFE_CELSIUS = 60.0;
+    public const SAFE_CELSIUS = 60.0;
     private const TRACE_SECONDS = 300.0;
     /** Kilograms a second past a closed lid at the boil, per m². */
     public const LEAK = 0.018 / 3600 / 0.0463;

@@ -224,10 +224,11 @@ export type CutChoice = {
   pieceWeight: string;
 };
 
-/** A temperature on an axis: where it is, and as the house writes it. */
+/** A temperature on an axis: where it is, as the house writes it, and whether food is safe above it. */
 export type DegreeView = {
   celsius: number;
   text: string;
+  safe: boolean;
 };
 
 /** Something that happened to a running pot. */

@@ -121,26 +121,21 @@ export function Upright({
               <text x={x + LANE / 2 - 1} y={12} textAnchor="middle" fontSize="12" fontWeight="700">
                 {(person.name || "·").slice(0, 1)}
               </text>
-              {stretches(person.away).map((span) => (
-                <rect
-                  key={span.from}
-                  x={x}
-                  y={scale.x(span.from)}
-                  width={LANE - 3}
-                  height={scale.x(span.to) - scale.x(span.from)}
-                  fill={hatches.away}
-                />
-              ))}
-              {stretches(person.busy).map((span) => (
-                <rect
-                  key={span.from}
-                  x={x}
-                  y={scale.x(span.from)}
-                  width={LANE - 3}
-                  height={scale.x(span.to) - scale.x(span.from)}
-                  fill={hatches.busy}
-                />
-              ))}
+              {[
+                { spans: person.away, hatch: hatches.away },
+                { spans: person.busy, hatch: hatches.busy },
+              ].flatMap(({ spans, hatch }) =>
+                stretches(spans).map((span) => (
+                  <rect
+                    key={`${hatch} ${span.from}`}
+                    x={x}
+                    y={scale.x(span.from)}
+                    width={LANE - 3}
+                    height={scale.x(span.to) - scale.x(span.from)}
+                    fill={hatch}
+                  />
+                )),
+              )}
               {day.jobs
                 .filter((job) => job.who === person.id)
                 .map((job) => (

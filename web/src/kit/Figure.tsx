@@ -1,4 +1,4 @@
-import { type ComponentProps, useId } from "react";
+import { type ComponentProps, type ReactNode, useId } from "react";
 
 type Said = { problem?: string | undefined; note?: string | undefined };
 
@@ -17,6 +17,33 @@ function Note({ id, problem, note }: Said & { id: string }) {
 }
 
 const ROW = "grid grid-cols-[minmax(0,8.5rem)_minmax(0,1fr)] items-baseline gap-x-3";
+
+type LabelledProps = Said & { id: string; label: string; above: boolean; children: ReactNode };
+
+/** A control with its label above it or beside it, and what is to be said of it below. */
+function Labelled({ id, label, above, problem, note, children }: LabelledProps) {
+  const name = (
+    <label htmlFor={id} className={`text-sm ${above ? "block text-soft" : ""}`}>
+      {label}
+    </label>
+  );
+  const said = <Note id={id} problem={problem} note={note} />;
+  return above ? (
+    <div className="min-w-0">
+      {name}
+      {children}
+      {said}
+    </div>
+  ) : (
+    <div className={ROW}>
+      {children}
+      <span className="min-w-0">
+        {name}
+        {said}
+      </span>
+    </div>
+  );
+}
 
 /** A figure that is typed, large, and what it is beside it, or above. */
 export function Figure({
@@ -42,24 +69,10 @@ export function Figure({
       onChange={(event) => onChange(event.target.value)}
     />
   );
-  return above ? (
-    <div className="min-w-0">
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
-      {control}
-      <Note id={id} problem={problem} note={note} />
-    </div>
-  ) : (
-    <div className={ROW}>
-      <span className="text-right">{control}</span>
-      <span className="min-w-0">
-        <label htmlFor={id} className="text-sm">
-          {label}
-        </label>
-        <Note id={id} problem={problem} note={note} />
-      </span>
-    </div>
+  return (
+    <Labelled id={id} label={label} above={above} problem={problem} note={note}>
+      {above ? control : <span className="text-right">{control}</span>}
+    </Labelled>
   );
 }
 
@@ -101,23 +114,9 @@ export function Pick({
       ))}
     </select>
   );
-  return wide ? (
-    <div className="min-w-0">
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
+  return (
+    <Labelled id={id} label={label} above={wide} problem={problem} note={note}>
       {select}
-      <Note id={id} problem={problem} note={note} />
-    </div>
-  ) : (
-    <div className={ROW}>
-      {select}
-      <span className="min-w-0">
-        <label htmlFor={id} className="text-sm">
-          {label}
-        </label>
-        <Note id={id} problem={problem} note={note} />
-      </span>
-    </div>
+    </Labelled>
   );
 }

@@ -7,7 +7,6 @@ import { useWidth } from "../kit/useWidth";
 const HOUR = 3_600_000;
 const HEIGHT = 150;
 const BOILING = 100;
-const SAFE = 60;
 
 /** The liquid and the middle of the meat under the same clock, as most likely, with the 60 °C that count. */
 export function Temperatures({ adaptation }: { adaptation: Adaptation }) {
@@ -39,19 +38,19 @@ export function Temperatures({ adaptation }: { adaptation: Adaptation }) {
         role="img"
         aria-label={`Most likely: ${outcome.safety}`}
       >
-        {degrees.map(({ celsius, text }) => (
+        {degrees.map(({ celsius, text, safe }) => (
           <g key={celsius}>
             <path
               d={`M${scale.x(on)} ${y(celsius)}H${scale.x(end)}`}
-              stroke={celsius === SAFE ? "var(--heat)" : "var(--line)"}
-              strokeDasharray={celsius === SAFE ? "4 5" : undefined}
+              stroke={safe ? "var(--heat)" : "var(--line)"}
+              strokeDasharray={safe ? "4 5" : undefined}
             />
             <text
               x={scale.x(on) - 6}
               y={y(celsius) + 4}
               textAnchor="end"
               fontSize="12"
-              style={{ fill: celsius === SAFE ? "var(--heat)" : "var(--soft)" }}
+              style={{ fill: safe ? "var(--heat)" : "var(--soft)" }}
             >
               {text}
             </text>
