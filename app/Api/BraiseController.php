@@ -12,6 +12,7 @@ use Pausis\App\Api\Wire\BraiseSummary;
 use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\CompareBraise;
 use Pausis\App\Api\Wire\ComparedView;
+use Pausis\App\Api\Wire\HelpView;
 use Pausis\App\Api\Wire\SaveBraise;
 use Pausis\App\Api\Wire\ScaleBraise;
 use Pausis\App\Api\Wire\ScaledView;
@@ -104,9 +105,13 @@ final class BraiseController extends ApiController
         $now = $this->house->now();
         $measures = $this->house->measures();
 
-        return $this->answer(new WaysView(array_map(
-            static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $this->plan->work($of, $draft)),
-        )));
+        $worked = $this->plan->work($of, $draft);
+        $helps = $find->helps($of, $worked);
+
+        return $this->answer(new WaysView(
+            array_map(static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $worked)),
+            array_map(static fn (FoundWay $f, string $rule): HelpView => $ways->help($rule, $f, $measures), $helps, array_keys($helps)),
+        ));
     }
 
     /** The recipe for more or for fewer: what that changes in the draft. */

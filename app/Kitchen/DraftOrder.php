@@ -9,6 +9,7 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\HandlingDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Api\Wire\LedgerAmount;
+use Pausis\App\Api\Wire\MeatDraft;
 use Pausis\App\Api\Wire\StepDraft;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\HouseRecord;
@@ -17,6 +18,7 @@ use Pausis\App\Store\Meanings;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\FurtherMeats;
 use Pausis\Core\Adaptation\Handling;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\OrderedMeat;
@@ -63,6 +65,7 @@ use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\DishReader;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Either;
+use Pausis\Core\Recipe\HazardReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Recipe\Method;
@@ -86,6 +89,7 @@ final readonly class DraftOrder
     public function __construct(
         private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Learned $learned,
         private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation, private Sides $sides,
+        private FurtherMeats $further,
     ) {
     }
 
@@ -250,7 +254,12 @@ final readonly class DraftOrder
 
         return $this->evaluation->informed((new BraiseOrder(
             new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told, leftToYou: $either),
-            new OrderedMeat($joint, $bone, $this->beforehand($draft, $understood, $problems)),
+            new OrderedMeat(
+                $joint, $bone, $this->beforehand($draft, $understood, $problems), $this->further->besides(
+                    $kept, $joint->cut, Mass::kilograms($joint->boneless->kilograms + $bone->kilograms), $joint->start,
+                    $this->furtherSaid($draft, $problems),
+                ),
+            ),
             $cooker,
             new Room(Temperature::celsius($house->roomCelsius), $house->altitudeMetres),
             $now,
@@ -264,6 +273,24 @@ final readonly class DraftOrder
             handling: $this->handling($draft->handling, $house->zone(), $problems),
             known: $known?->spread(),
         ))->informedByRecipe());
+    }
+
+    /** @return array<string, array{pieces: int|null, thicknessCm: float|null}> of the meats of other lines, by line */
+    private function furtherSaid(BraiseDraft $draft, Problems $problems): array
+    {
+        $said = [];
+        foreach ($draft->meat->others as $k => $other) {
+            $said[$other->id] = [
+                'pieces' => '' === trim($other->pieces)
+                    ? null
+                    : $this->wholeNumber($other->pieces, "meat.others.$k.pieces", Range::pieces(), $problems),
+                'thicknessCm' => '' === trim($other->thickness)
+                    ? null
+                    : TypedQuantity::centimetres($other->thickness, "meat.others.$k.thickness", $problems),
+            ];
+        }
+
+        return $said;
     }
 
     /**
@@ -321,7 +348,7 @@ final readonly class DraftOrder
         $meat = $draft->meat;
         $frozen = [] !== array_filter($understood, static fn (Ingredient $i): bool => \in_array(Doubt::Frozen, $i->doubts, true))
             || [] !== array_filter(
-                $draft->steps, fn (StepDraft $s): bool => IngredientReader::isFrozen($s->source) && $this->namesMeat($s->source),
+                $draft->steps, static fn (StepDraft $s): bool => HazardReader::cooksFrozen($s->source),
             );
         $since = $this->hours(
             preg_match('/^\s*\d+\s*$/', $meat->since) ? "$meat->since min" : $meat->since, 'meat.since', Range::horizonHours(), $problems,
@@ -331,17 +358,13 @@ final readonly class DraftOrder
             $problems->add('unknown-choice', 'meat.why', ['typed' => $meat->why]);
         }
 
-        return new Beforehand($frozen && !$meat->thawed, $why, null === $since ? null : Duration::hours($since));
+        return new Beforehand(($frozen && !$meat->thawed) || self::isIcy($meat), $why, null === $since ? null : Duration::hours($since));
     }
 
-    /** Frozen peas are no worry. */
-    private function namesMeat(string $source): bool
+    /** A start below freezing: the pot is followed as if it were just thawed, and the cook told what to do. */
+    private static function isIcy(MeatDraft $meat): bool
     {
-        return null !== $this->cuts->named($source) || preg_match(
-            '/\\b(?:frozen|freezer)\\W+(?:\\w+\\W+){0,3}?(?:meat|joint|roast|shanks?|beef|pork|lamb|chicken|solid)\\b|\\b(?:meat|joint'
-                .'|beef|pork|lamb|chicken)\\b[^.;]{0,40}\\b(?:frozen|freezer)\\b/iu',
-            $source,
-        );
+        return (TypedQuantity::celsius($meat->start, '', new Problems()) ?? 0.0) < Range::startCelsius()->least;
     }
 
     /** Null where nothing is typed, or nothing that is right. */
@@ -411,6 +434,7 @@ final readonly class DraftOrder
         $pieces = $this->wholeNumber($meat->pieces, 'meat.pieces', Range::pieces(), $problems);
         $thickness = '' === trim($meat->thickness) ? null : TypedQuantity::centimetres($meat->thickness, 'meat.thickness', $problems);
         $start = TypedQuantity::celsius($meat->start, 'meat.start', $problems);
+        $start = null === $start || !self::isIcy($meat) ? $start : Range::startCelsius()->least;
         if (null === $cut || null === $kilograms || null === $pieces || null === $start
             || ('' !== trim($meat->thickness) && null === $thickness)) {
             return [null, Mass::kilograms(0), null];

@@ -22,6 +22,9 @@ use Pausis\Core\Adaptation\Change\WithEffort;
 use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\Change\WithoutTimer;
 use Pausis\Core\Adaptation\Effort;
+use Pausis\Core\Adaptation\FurtherMeat;
+use Pausis\Core\Adaptation\OrderedMeat;
+use Pausis\Core\Meat\Joint;
 
 /** Changes of an order as a JSON merge patch (RFC 7396) of the draft that the order was made from. */
 final readonly class DraftPatch
@@ -85,10 +88,7 @@ final readonly class DraftPatch
             $change instanceof AtLevel => ['level' => $change->level->value],
             $change instanceof AsSure => ['sure' => $change->sureness->value],
             $change instanceof InCooker => ['cookerId' => $change->id],
-            $change instanceof CutInto => ['meat' => [
-                'pieces' => (string) ($order->meat->joint->count * $change->parts),
-                'thickness' => $measures->length($order->meat->joint->cutInto($change->parts)->thickness()->inCentimetres()),
-            ]],
+            $change instanceof CutInto => ['meat' => self::cut($order->meat->cutInto($change->parts), $measures)],
             $change instanceof LessMeat => $this->lessMeat($order, $change, $measures),
             $change instanceof WithEffort => ['handling' => ['effort' => $change->effort->value]],
             $change instanceof WithoutTimer => ['handling' => ['delay' => '']],
@@ -99,6 +99,17 @@ final readonly class DraftPatch
             $change instanceof OtherSides => self::sides($draft, $change),
             default => throw new \LogicException('No field of a draft for '.$change::class),
         };
+    }
+
+    /** @return array{pieces: string, thickness: string, others?: list<array{id: string, pieces: string, thickness: string}>} */
+    private static function cut(OrderedMeat $meat, Measures $measures): array
+    {
+        $lies = static fn (Joint $joint): array => [
+            'pieces' => (string) $joint->count, 'thickness' => $measures->length($joint->thickness()->inCentimetres()),
+        ];
+        $others = array_map(static fn (FurtherMeat $m): array => ['id' => $m->id, ...$lies($m->joint)], $meat->others);
+
+        return [...$lies($meat->joint), ...([] === $others ? [] : ['others' => $others])];
     }
 
     /** @return array{meat: array{weight: string, pieces: string, thickness: string}} */

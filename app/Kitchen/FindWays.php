@@ -16,6 +16,8 @@ use Pausis\Core\Adaptation\Explain\DayWays;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Sides;
+use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Severity;
 
 /** The ways out of a day that can't be, each taken as the cook would take it and planned before it is named. */
 final readonly class FindWays
@@ -41,14 +43,43 @@ final readonly class FindWays
         return array_values(array_filter(array_map(fn (WayOut $way): ?FoundWay => $this->taken($id, $worked, $way), $ways)));
     }
 
-    /** Null where the draft with it has no plan after all, not even with what the kitchen needs besides. */
-    private function taken(string $id, WorkedBraise $worked, WayOut $way): ?FoundWay
+    /**
+     * What takes worries away, of those that something may be done about: taken as the cook would take it, planned, and the worry gone.
+     *
+     * @return array<string, FoundWay> by rule
+     */
+    public function helps(string $id, WorkedBraise $worked): array
+    {
+        $braise = $worked->adapted;
+        $helps = [];
+        foreach ($braise->findings ?? [] as $finding) {
+            $way = Severity::Note === $finding->severity ? null : $braise->remedies[$finding->rule] ?? null;
+            $found = null === $way ? null : $this->taken($id, $worked, $way, $finding->rule);
+            if (null !== $found) {
+                $helps[$finding->rule] = $found;
+            }
+        }
+
+        return $helps;
+    }
+
+    /**
+     * Null where the draft with it has no plan after all, not even with what the kitchen needs besides.
+     *
+     * @param string $cures a rule that mustn't worry any more
+     */
+    private function taken(string $id, WorkedBraise $worked, WayOut $way, string $cures = ''): ?FoundWay
     {
         if ([] === $way->changes) {
             return new FoundWay($way, [], $way->serve);
         }
         [$patch, $changed] = $this->changed($id, $worked->draft, $worked->braise()->order, $way->changes);
         if (null === $changed->adapted || null !== $changed->adapted->forbidden() || !$changed->adapted->day() instanceof DayPlan) {
+            return null;
+        }
+        if (\in_array($cures, array_map(
+            static fn (Finding $f): string => Severity::Note === $f->severity ? '' : $f->rule, '' === $cures ? [] : $changed->adapted->findings,
+        ), true)) {
             return null;
         }
         if (true === $changed->whole?->possible) {

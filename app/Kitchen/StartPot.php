@@ -124,7 +124,7 @@ final readonly class StartPot
         $finish = 60 * $outcome->work->finish()->total;
         $program = $outcome->choice->program($order->cooker, $order->handling);
         $longest = min($outcome->windows[Doneness::Past->value]->likely ?? AdaptBraise::HORIZON, $program->longestOnWarm());
-        $held = ($order->serveAt->getTimestamp() - $finish - $at->getTimestamp()) / 3600;
+        $held = ($order->serveAt->getTimestamp() - $at->getTimestamp()) / 3600;
         if (!$over && $held <= $longest) {
             return null;
         }

@@ -72,7 +72,7 @@ final readonly class BraiseOrder
             return $this;
         }
         $grams = array_sum(array_map(static fn (Ingredient $i): float => (float) $i->grams, $this->potIngredients()));
-        $pot = Mass::kilograms($grams / 1000 + $this->meat->joint->boneless->kilograms);
+        $pot = Mass::kilograms($grams / 1000 + $this->meat->all()->boneless()->kilograms);
         $need = RecipeNeed::from($this->recipe->original, $this->meat->joint, $this->room, $pot);
 
         return null === $need ? $this : $this->needing($need);
@@ -324,6 +324,6 @@ final readonly class BraiseOrder
             static fn (Ingredient $i): float => Role::Meat === $i->role ? (float) $i->grams : 0.0, $this->recipe->ingredients,
         ));
 
-        return $grams > 0 ? $grams / ($this->meat->joint->boneless->inGrams() + $this->meat->bone->inGrams()) : 1.0;
+        return $grams > 0 ? $grams / (1000 * $this->meat->kilogramsAsBought()) : 1.0;
     }
 }

@@ -95,7 +95,7 @@ final readonly class FollowCook
             null === $ready ? null : $cook->at($ready),
             $work,
             $foreseen,
-            (new CookFlags($this->simulation))->of($order, $cook, $pot, $work, $program, $setup, $run, $best, $now),
+            (new CookFlags($this->simulation))->of($order, $cook, $pot->running($setup, $best), $work, $program, $run, $now),
         );
     }
 
@@ -107,19 +107,19 @@ final readonly class FollowCook
      */
     private function elsewhere(BraiseOrder $order, Setup $setup, Outcome $run): array
     {
-        $missing = $run->missingDose($order->meat->joint->needHours * $order->meat->joint->cut->level($order->wishes->texture));
+        $missing = $run->missingDose($setup->joint->needHours * $setup->joint->cut->level($order->wishes->texture));
         $core = $run->coreNow();
         $mass = Mass::kilograms(array_sum(array_map(
             static fn (Content $c): float => $c->mass->kilograms, $setup->contents,
-        )) + $order->meat->joint->boneless->kilograms);
+        )) + $setup->joint->boneless->kilograms);
         $ways = [];
         foreach ([
             new OriginalMethod(Method::Hob, 1), new OriginalMethod(Method::Oven, 1, self::FINISHING_OVEN_CELSIUS),
             new OriginalMethod(Method::Pressure, 1),
         ] as $way) {
             $other = new OtherWay($way, $order->room, $mass);
-            $likely = $other->hoursFor($order->meat->joint, $missing->likely ?? 0.0, $core);
-            $latest = $other->hoursFor($order->meat->joint, $missing->latest ?? 0.0, $core);
+            $likely = $other->hoursFor($setup->joint, $missing->likely ?? 0.0, $core);
+            $latest = $other->hoursFor($setup->joint, $missing->latest ?? 0.0, $core);
             if (is_finite($latest)) {
                 $ways[] = new Elsewhere($way, Duration::hours($likely), Duration::hours($latest));
             }

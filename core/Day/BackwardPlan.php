@@ -38,6 +38,7 @@ final class BackwardPlan
     /**
      * @param Chain                   $dinner  from the pot to the plate
      * @param int                     $sooner  minutes by which the sauce is begun sooner than it must be
+     * @param float                   $late    minutes by which the guests may be late
      * @param \DateTimeImmutable|null $noLater for switching on
      */
     public function __construct(
@@ -49,6 +50,7 @@ final class BackwardPlan
         private readonly int $sooner = 0,
         private readonly ?\DateTimeImmutable $noLater = null,
         ?ForkTests $tests = null,
+        private readonly float $late = 0.0,
     ) {
         $this->tests = $tests ?? new ForkTests($people);
         $this->before = ceil($work->minutes() / 5) * 5;
@@ -67,7 +69,8 @@ final class BackwardPlan
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, []);
         }
-        $longestOnWarm = $program->longestOnWarm();
+        // Warm is counted to the plate, and to the last who comes.
+        $longestOnWarm = $program->longestOnWarm() - ($this->finish + $this->late) / 60;
         $found = null === $switchOn
             ? $this->switchOnFor($this->serve, $ready, $past, $longestOnWarm)
             : $this->asSet($switchOn, $ready, $longestOnWarm);
@@ -154,7 +157,7 @@ final class BackwardPlan
     private function dinnerFrom(\DateTimeImmutable $on, Window $ready, float $longestOnWarm): ?\DateTimeImmutable
     {
         $serve = $this->up($this->minutesFrom($this->hoursFrom($on, (float) $ready->latest), $this->finish), self::DINNER_STEP);
-        $until = $this->hoursFrom($on, min($longestOnWarm, self::LONGEST_HOURS));
+        $until = $this->minutesFrom($this->hoursFrom($on, min($longestOnWarm, self::LONGEST_HOURS)), $this->finish);
         for (; $serve <= $until; $serve = $serve->setTimestamp($serve->getTimestamp() + self::DINNER_STEP)) {
             $sauce = $this->sauceFor($serve);
             if (null !== $sauce && $this->isReadyBy($sauce, $on, $ready)) {

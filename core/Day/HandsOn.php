@@ -7,6 +7,7 @@ namespace Pausis\Core\Day;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Recipe\Ingredient;
@@ -44,26 +45,38 @@ final readonly class HandsOn
         );
     }
 
-    public static function drying(Joint $joint): Term
+    public static function drying(Meats $meats): Term
     {
-        $kilograms = $joint->boneless->kilograms;
-        $minutes = min(self::DRYING + self::DRYING_PER_PIECE * $joint->count, self::DRYING_IN_A_TOWEL + self::DRYING_PER_KG * $kilograms);
+        $kilograms = $meats->boneless()->kilograms;
+        $pieces = self::pieces($meats);
+        $minutes = min(self::DRYING + self::DRYING_PER_PIECE * $pieces, self::DRYING_IN_A_TOWEL + self::DRYING_PER_KG * $kilograms);
 
-        return new Term('dry-meat', round($minutes), ['pieces' => $joint->count, 'kg' => $kilograms]);
+        return new Term('dry-meat', round($minutes), ['pieces' => $pieces, 'kg' => $kilograms]);
+    }
+
+    private static function pieces(Meats $meats): int
+    {
+        return (int) array_sum(array_map(static fn (Joint $j): int => $j->count, $meats->all()));
     }
 
     /** In as many batches as the pan takes. */
-    public static function browning(Joint $joint, Length $pan): Term
+    public static function browning(Meats $meats, Length $pan): Term
     {
-        $batches = self::batches($joint, $pan);
+        $batches = self::batches($meats, $pan);
 
         return new Term(
-            'brown-meat', $batches * self::BATCH, ['batches' => $batches, 'pieces' => $joint->count, 'panCm' => $pan->inCentimetres()],
+            'brown-meat', $batches * self::BATCH,
+            ['batches' => $batches, 'pieces' => self::pieces($meats), 'panCm' => $pan->inCentimetres()],
         );
     }
 
-    /** Loads of the pan that the meat makes. */
-    public static function batches(Joint $joint, Length $pan): int
+    /** Loads of the pan that the meats make, each by itself. */
+    public static function batches(Meats $meats, Length $pan): int
+    {
+        return (int) array_sum(array_map(static fn (Joint $j): int => self::loads($j, $pan), $meats->all()));
+    }
+
+    private static function loads(Joint $joint, Length $pan): int
     {
         $perBatch = max(1, (int) floor(self::PAN_COVER * \M_PI / 4 * $pan->metres ** 2 / $joint->piece->footprint()));
 

@@ -12,7 +12,9 @@ enum PulseState
     case Unsaid;
 
     private const RAW = '/\b(?:dr(?:y|ied)|raw|uncooked|un-?soaked|soak(?:ed|ing)?|picked (?:over|through)|overnight'
-        .'|fresh(?:ly)?(?:[ -]shelled)?|shelled|podded|frozen|(?:not|half|part|partly|par)[ -](?:boiled|cooked))\b/iu';
+        .'|fresh(?:ly)?(?:[ -]shelled)?|shelled|podded|frozen|seeds?|(?:not|half|part|partly|par)[ -](?:boiled|cooked)'
+        .'|(?:not|never|no|without|rather than|instead of|don[’\']?t use|un-?)\s*(?:the\s+|from\s+(?:a\s+)?|any\s+|in\s+)*'
+        .'(?:tins?|tinned|cans?|canned|jars?|jarred|(?:pre-?)?cooked|boiled))\b/iu';
     private const COOKED = '/\b(?:tins?|tinned|cans?|canned|jars?|jarred|(?:ready|pre|home)?-?cooked|in brine|refried|baked)\b/iu';
     private const DRIED = '/\b(?:dr(?:y|ied)|soak(?:ed|ing)?|shelled|podded)\b/iu';
 

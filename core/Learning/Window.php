@@ -55,6 +55,12 @@ final readonly class Window
         };
     }
 
+    /** Of several that must all be there, each percentile of the last: later than that of all together, never sooner. */
+    public static function last(self $first, self ...$more): self
+    {
+        return array_reduce($more, static fn (self $a, self $b): self => $a->noEarlierThan($b), $first);
+    }
+
     /** None of it sooner than the other. */
     public function noEarlierThan(self $other): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Liquid;
 
-use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Quantity\Mass;
 
 /** What meat gives off as it cooks. Estimates, docs/model.md §5. */
@@ -29,14 +29,14 @@ final class MeatJuice
         return min(self::MOST, $share + 0.01 * max(0.0, $hoursAbove90));
     }
 
-    public static function of(Joint $joint, float $celsius, float $hoursAbove90): Mass
+    public static function of(Meats $meats, float $celsius, float $hoursAbove90): Mass
     {
-        return $joint->lean()->times(self::share($celsius, $hoursAbove90));
+        return $meats->lean()->times(self::share($celsius, $hoursAbove90));
     }
 
     /** @param float $dose hours at 90 °C */
-    public static function renderedFat(Joint $joint, float $dose): Mass
+    public static function renderedFat(Meats $meats, float $dose): Mass
     {
-        return $joint->fat()->times(min(0.55, 0.25 + 0.06 * $dose));
+        return $meats->fat()->times(min(0.55, 0.25 + 0.06 * $dose));
     }
 }

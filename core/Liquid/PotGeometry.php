@@ -8,6 +8,7 @@ use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Meat\Piece;
 
 /**
@@ -36,13 +37,15 @@ final readonly class PotGeometry
 
     /** @param float $vegetableKilograms all that lies with the meat: vegetables, pulses, fruit */
     public function __construct(
-        private Cooker $cooker, private Joint $joint, float $vegetableKilograms, private LayerOrder $order = LayerOrder::RootsUnder,
+        private Cooker $cooker, private Meats $meats, float $vegetableKilograms, private LayerOrder $order = LayerOrder::RootsUnder,
     ) {
         $this->area = $cooker->insideArea();
-        $footprint = $joint->piece->footprint();
-        $perLayer = max(1, (int) floor($this->area * self::COVERABLE / $footprint));
-        $this->layers = (int) ceil($joint->count / $perLayer);
-        $this->meatHeight = max($this->layers * 2 * $joint->piece->a, $this->meatVolume() / ($this->area * self::COVERABLE));
+        $this->layers = $this->layersOf($meats->first);
+        $this->meatHeight = max(
+            $this->meatVolume() / ($this->area * self::COVERABLE),
+            array_sum(array_map(fn (Joint $j): float => $this->shareOfLayers($j) * 2 * $j->piece->a, $meats->all())),
+            ...array_map(fn (Joint $j): float => $this->layersOf($j) * 2 * $j->piece->a, $meats->all()),
+        );
         $flesh = $vegetableKilograms / self::VEGETABLE_DENSITY;
         $gap = max(0.0, $this->area * $this->meatHeight - $this->meatVolume()) * (1 - self::VOIDS);
         $this->beside = min(self::MOST_BESIDE * $flesh, $gap);
@@ -50,11 +53,37 @@ final readonly class PotGeometry
         $this->vegetableHeight = $this->beneath / (1 - self::VOIDS) / $this->area;
     }
 
+    private function layersOf(Joint $joint): int
+    {
+        return (int) ceil($joint->count / max(1, (int) floor($this->area * self::COVERABLE / $joint->piece->footprint())));
+    }
+
+    /** Layers that its pieces would fill, where others lie in what is left of the last. */
+    private function shareOfLayers(Joint $joint): float
+    {
+        return $joint->count * $joint->piece->footprint() / ($this->area * self::COVERABLE);
+    }
+
     /** Whether each piece fits the inside lying flat. */
     public function fits(): bool
     {
-        $piece = $this->joint->piece;
+        return null === $this->tooLarge();
+    }
 
+    /** The first meat whose pieces don't. */
+    public function tooLarge(): ?Joint
+    {
+        foreach ($this->meats->all() as $joint) {
+            if (!$this->takes($joint->piece)) {
+                return $joint;
+            }
+        }
+
+        return null;
+    }
+
+    private function takes(Piece $piece): bool
+    {
         return 2 * $piece->c <= $this->cooker->insideLength()->metres * self::YIELDING
             && 2 * $piece->b <= $this->cooker->insideWidth()->metres * self::YIELDING
             && 2 * $piece->a <= $this->cooker->depth()->metres;
@@ -99,7 +128,7 @@ final readonly class PotGeometry
         return new Sum('below-the-level', 'mL', [
             new Term('liquid-between', $millilitres),
             new Term(
-                'meat-below', $meat, ['kg' => $this->joint->boneless->kilograms, 'sharePercent' => 100 * $this->shareOfMeatBelow($level)],
+                'meat-below', $meat, ['kg' => $this->meats->boneless()->kilograms, 'sharePercent' => 100 * $this->shareOfMeatBelow($level)],
             ),
             new Term('vegetables-below', $this->solidsBelow($level) * 1e6 - $meat),
         ]);
@@ -127,7 +156,7 @@ final readonly class PotGeometry
 
     private function meatVolume(): float
     {
-        return $this->joint->boneless->kilograms / Piece::DENSITY;
+        return $this->meats->boneless()->kilograms / Piece::DENSITY;
     }
 
     private function solidsBelow(float $height): float

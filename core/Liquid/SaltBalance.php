@@ -7,7 +7,7 @@ namespace Pausis\Core\Liquid;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
-use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Recipe\Ingredient;
 
 /** Salt, as NaCl, of everything in the pot, over the mass of everything in the pot. */
@@ -36,7 +36,7 @@ final readonly class SaltBalance
 
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
     public static function of(
-        array $ingredients, Joint $joint, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true,
+        array $ingredients, Meats $meats, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true,
     ): self {
         $poured = [];
         foreach ($sauce->changes as $change) {
@@ -63,7 +63,7 @@ final readonly class SaltBalance
         $late = array_sum(array_map(
             static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes,
         ));
-        $pot = max(1.0, $joint->boneless->inGrams() + $solids + $sauce->load + $late - $evaporatedGrams);
+        $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $sauce->load + $late - $evaporatedGrams);
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 

@@ -8,7 +8,7 @@ use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\OtherWay;
-use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\OriginalMethod;
@@ -45,19 +45,19 @@ final readonly class SauceBalance
      * @param PotEnd $end             of this pot
      */
     public function solve(
-        Joint $joint, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school,
+        Meats $meats, float $recipeMeatScale, ?OriginalMethod $original, float $boil, PotGeometry $geometry, LevelSchool $school,
         PotEnd $end,
     ): SaucePlan {
         $inThePot = Method::SlowCooker === $original?->method
-            ? $this->asThisPot($joint, $recipeMeatScale, $end)
-            : $this->original($joint, $recipeMeatScale, $original, $boil);
+            ? $this->asThisPot($meats, $recipeMeatScale, $end)
+            : $this->original($meats, $recipeMeatScale, $original, $boil);
         $originally = $this->boiledOff($inThePot);
         $floor = self::LEAST_MILLILITRES_A_SERVING * $this->serves;
         $braised = max($inThePot->total, $floor);
         $away = null === $this->wishes->leaves ? $inThePot->total - $originally->total : (1 - $this->wishes->leaves) * $braised;
         $target = max($braised - $away, min($braised, $floor / 2));
 
-        $given = $this->given($joint, $end);
+        $given = $this->given($meats, $end);
         $late = array_sum(array_map(fn (Ingredient $i): float => $this->isLate($i) ? (float) $i->millilitres : 0.0, $this->ingredients));
         $wanted = $braised - $late - array_sum(array_map(static fn (Term $t): float => $t->value, $given));
         $changes = $this->allocate(max($wanted, $geometry->least($school)));
@@ -85,13 +85,13 @@ final readonly class SauceBalance
     }
 
     /** A recipe for a slow cooker loses under its lid what this pot loses: one that works gets its own liquid back. */
-    private function asThisPot(Joint $joint, float $scale, PotEnd $end): Sum
+    private function asThisPot(Meats $meats, float $scale, PotEnd $end): Sum
     {
         $given = array_map(
             static fn (Term $t): Term => 'meat-juice' === $t->code ? new Term(
-                $t->code, $t->value * $scale, ['leanGrams' => $joint->lean()->inGrams() * $scale] + $t->from,
+                $t->code, $t->value * $scale, ['leanGrams' => $meats->lean()->inGrams() * $scale] + $t->from,
             ) : $t,
-            $this->given($joint, $end),
+            $this->given($meats, $end),
         );
 
         return new Sum(
@@ -103,14 +103,14 @@ final readonly class SauceBalance
         );
     }
 
-    private function original(Joint $joint, float $scale, ?OriginalMethod $original, float $boil): Sum
+    private function original(Meats $meats, float $scale, ?OriginalMethod $original, float $boil): Sum
     {
         $celsius = null === $original ? $boil - 5 : OtherWay::settles($original, $boil);
         $hours = $original->hours ?? 3.0;
         $terms = [
             new Term('recipe-liquid', $this->poured($this->leftByRecipe(...))),
-            new Term('meat-juice', MeatJuice::of($joint, $celsius, max(0.0, $hours - 1))->inGrams() * $scale, [
-                'leanGrams' => $joint->lean()->inGrams() * $scale, 'sharePercent' => 100 * MeatJuice::share($celsius, max(0.0, $hours - 1)),
+            new Term('meat-juice', MeatJuice::of($meats, $celsius, max(0.0, $hours - 1))->inGrams() * $scale, [
+                'leanGrams' => $meats->lean()->inGrams() * $scale, 'sharePercent' => 100 * MeatJuice::share($celsius, max(0.0, $hours - 1)),
             ]),
             ...$this->foodTerms(),
         ];
@@ -126,11 +126,11 @@ final readonly class SauceBalance
      *
      * @return list<Term>
      */
-    private function given(Joint $joint, PotEnd $end): array
+    private function given(Meats $meats, PotEnd $end): array
     {
         return [
-            new Term('meat-juice', MeatJuice::of($joint, $end->celsius, $end->hoursAbove90)->inGrams(), [
-                'leanGrams' => $joint->lean()->inGrams(), 'sharePercent' => 100 * MeatJuice::share($end->celsius, $end->hoursAbove90),
+            new Term('meat-juice', MeatJuice::of($meats, $end->celsius, $end->hoursAbove90)->inGrams(), [
+                'leanGrams' => $meats->lean()->inGrams(), 'sharePercent' => 100 * MeatJuice::share($end->celsius, $end->hoursAbove90),
             ]),
             ...$this->foodTerms(),
             new Term('evaporated-lid-on', -$end->evaporatedGrams),

@@ -31,8 +31,16 @@ final class IngredientReader
     private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
     private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?)\b/iu';
     private const DRIED_PULSE = '/\bdried\b/iu';
-    private const FROZEN = '/\b(?:deep-?)?frozen\b|\b(?:from|out of) the freezer\b/iu';
-    private const THAWED = '/\b(?:thaw(?:ed)?|de-?frost(?:ed)?|(?:not|never|un)[ -]?frozen)\b/iu';
+    private const FROZEN = '/\b(?:deep-?)?frozen\b|\b(?:from|out of|in) the (?:deep[- ]?)?freezer\b|\bfreezer to (?:pot|cooker)\b/iu';
+    private const THAWED = '/\b(?:thaw(?:ed|ing)?|de-?frost(?:ed|ing)?|(?:not|never|un)[ -]?frozen)\b/iu';
+    /** "not yet defrosted", "half thawed", "no need to thaw", "cook it from frozen": whatever else is said */
+    private const STILL_FROZEN = '/\b(?:un|half|part(?:ly|ially)?|semi|barely|nearly|almost)[- ]?(?:thaw|de-?frost)\w*'
+        .'|(?:\b(?:not|never|without|no need|instead of|rather than|before it)|n[’\']t)\b[^.;,]{0,40}\b(?:thaw|de-?frost)\w*'
+        .'|\b(?:(?:straight )?from|still|while|when|rock[- ]hard|half|part(?:ly|ially)?|solid(?:ly)?)[- ]frozen\b'
+        .'|\bfrozen (?:solid|hard|through)\b/iu';
+    /** What is said of leftovers. */
+    private const TO_BE_FROZEN = '/\b(?:can|may|could|might|if)\b[^.;]{0,25}\bbe frozen\b|\bfrozen for (?:up to|\d|a|one|two|three)\b'
+        .'|\bkeeps?\b[^.;]{0,30}\bfrozen\b/iu';
     private const OF_FRUIT = '/^(?:the\s+)?(?:(?:finely\s+)?grated\s+|pared\s+|fresh\s+)*(?<part>juice|zest|peel|rind)(?:\s*(?:and|&|\+'
         .'|,)\s*(?:(?:finely\s+)?grated\s+)?(?<also>juice|zest|peel|rind))?\s+(?:of|from)\s+(?<fruit>.+)$/iu';
     private const FRUIT_JUICED = '/^(?<fruit>(?:.+?\s)?(?:lemons?|limes?|oranges?|clementines?|grapefruits?))\s*,.*\b(?<part>juiced?'
@@ -330,7 +338,8 @@ final class IngredientReader
 
     public static function isFrozen(string $words): bool
     {
-        return preg_match(self::FROZEN, $words) && !preg_match(self::THAWED, $words);
+        return (bool) preg_match(self::STILL_FROZEN, $words)
+            || (preg_match(self::FROZEN, $words) && !preg_match(self::THAWED, $words) && !preg_match(self::TO_BE_FROZEN, $words));
     }
 
     /**

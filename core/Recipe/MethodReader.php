@@ -9,6 +9,8 @@ final readonly class MethodReader
 {
     private const LID_ON = '/\b(?:lid on|put (?:on )?the lid|cover(?:ed)?\W*$|cover and|switch(?:ed)? (?:it )?on)\b/iu';
     private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
+    /** Nothing of the kind is done with what only stands in the room for a while. */
+    private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
 
@@ -94,6 +96,9 @@ final readonly class MethodReader
             if ($k + 1 === $from && [] !== $read) {
                 $read[] = array_pop($read)->as(ActKind::Cook);
             }
+            $read = !$after && HazardReader::standsOut($step->source)
+                ? array_map(static fn (Act $a): Act => \in_array($a->kind, self::NOT_OUT, true) ? $a->as(ActKind::Prepare) : $a, $read)
+                : $read;
             $read = self::corrected($read, $step, $corrections[$step->id] ?? null);
             $alone = [] === $read && preg_match(self::TIME_ALONE, $step->source) ? array_pop($acts) : null;
             if (null !== $alone) {

@@ -9,6 +9,7 @@ use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Meat\WhyWarm;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
@@ -24,6 +25,13 @@ final class Rules
     public const FRIDGE_CELSIUS = 7.0;
     /** No counter makes meat as warm as this through and through. */
     private const HOT_CELSIUS = 30.0;
+    /** What was browned or boiled a moment ago is warmer. An estimate: the mean of a cold joint with a hot crust. */
+    public const JUST_HOT_CELSIUS = 20.0;
+    /** Time constant of thin pieces in still air, and how well a cook measures; estimates. */
+    private const FASTEST_WARMING_MINUTES = 40.0;
+    private const MEASURED_WITHIN_KELVIN = 3.0;
+    /** Cooked meat out of the pot, until it is on the plate. */
+    public const LIFTED_HOURS = 2.0;
     public const COUNTER_HOURS = 2.0;
     public const COUNTER_HOURS_HOT = 1.0;
     public const HOT_ROOM_CELSIUS = 32.0;
@@ -98,21 +106,36 @@ final class Rules
         return $room->celsius > self::HOT_ROOM_CELSIUS ? self::COUNTER_HOURS_HOT : self::COUNTER_HOURS;
     }
 
-    /** Frozen meat, and meat that is warmer than a fridge without a reason for it. */
-    public static function start(Temperature $meat, Beforehand $before): ?Finding
+    /** Frozen meat, and meat that is warmer than a fridge without a reason for it, or than the reason allows. */
+    public static function start(Temperature $meat, Beforehand $before, Temperature $room): ?Finding
     {
         $variables = ['celsius' => $meat->celsius, 'limitCelsius' => self::FRIDGE_CELSIUS];
 
         return match (true) {
             $before->frozen => new Finding('frozen-in-recipe', Severity::Refuse),
+            WhyWarm::JustHot === $before->why && $meat->celsius < self::JUST_HOT_CELSIUS => new Finding(
+                'just-hot-yet-cool', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::JUST_HOT_CELSIUS],
+            ),
             WhyWarm::JustHot === $before->why && null !== $before->since => self::brownedAhead($before->since),
             WhyWarm::LeftOut === $before->why && null === $before->since => new Finding('out-how-long', Severity::Refuse, $variables),
             null === $before->why && $meat->celsius > self::FRIDGE_CELSIUS => new Finding('why-so-warm', Severity::Refuse, $variables),
             WhyWarm::JustHot !== $before->why && $meat->celsius > self::HOT_CELSIUS => new Finding(
                 'warm-all-through', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::HOT_CELSIUS],
             ),
+            WhyWarm::LeftOut === $before->why && $meat->celsius > self::warmest($before->onTheCounter(), $room) => new Finding(
+                'warmer-than-it-can-be', Severity::Refuse,
+                ['celsius' => $meat->celsius, 'hours' => $before->onTheCounter()->inHours(), 'roomCelsius' => $room->celsius],
+            ),
             default => null,
         };
+    }
+
+    /** No meat from the fridge is warmer than that, all through, after so long in a room. °C */
+    private static function warmest(Duration $out, Temperature $room): float
+    {
+        $share = 1 - exp(-$out->inMinutes() / self::FASTEST_WARMING_MINUTES);
+
+        return self::FRIDGE_CELSIUS + max(0.0, $room->celsius - self::FRIDGE_CELSIUS) * $share + self::MEASURED_WITHIN_KELVIN;
     }
 
     /** Warm only holds: never under 60 °C, never to cook or to reheat, and not for long. */
@@ -160,6 +183,14 @@ final class Rules
             : null;
     }
 
+    /** Meat that was lifted out cools to where germs grow; it is eaten, or goes back. */
+    public static function liftedOut(Duration $toThePlate): ?Finding
+    {
+        return $toThePlate->inHours() > self::LIFTED_HOURS ? new Finding('lifted-too-long', Severity::Refuse, [
+            'hours' => $toThePlate->inHours(), 'limitHours' => self::LIFTED_HOURS,
+        ]) : null;
+    }
+
     /** Browned or part-cooked meat is not kept to be finished later. */
     public static function brownedAhead(Duration $before): ?Finding
     {
@@ -177,9 +208,10 @@ final class Rules
     }
 
     /** @return list<Finding> */
-    public static function room(PotGeometry $geometry, Joint $joint, float $millilitres): array
+    public static function room(PotGeometry $geometry, float $millilitres): array
     {
-        if (!$geometry->fits()) {
+        $joint = $geometry->tooLarge();
+        if (null !== $joint) {
             return [new Finding('does-not-fit', Severity::Refuse, [
                 'longCm' => 200 * $joint->piece->c, 'wideCm' => 200 * $joint->piece->b, 'thickCm' => 200 * $joint->piece->a,
             ])];
@@ -233,11 +265,13 @@ final class Rules
      *
      * @return list<Finding>
      */
-    public static function contents(Joint $joint, float $covered, array $eaten, array $out): array
+    public static function contents(Meats $meats, float $covered, array $eaten, array $out): array
     {
         $findings = [];
-        if ($joint->cut->isPoultry()) {
-            $findings[] = new Finding('poultry-thermometer', Severity::Note, ['celsius' => $joint->cut->safeCore->celsius]);
+        $joint = $meats->first;
+        $poultry = array_values(array_filter($meats->all(), static fn (Joint $j): bool => $j->cut->isPoultry()));
+        if ([] !== $poultry) {
+            $findings[] = new Finding('poultry-thermometer', Severity::Note, ['celsius' => $poultry[0]->cut->safeCore->celsius]);
         }
         if ($joint->cut->lean && $covered < self::LEAN_WANTS_COVERED) {
             $findings[] = new Finding('lean-in-own-juices', Severity::Warn);

@@ -56,6 +56,7 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
       why: "",
       since: "",
       thawed: false,
+      others: [],
     },
     cookerId: "",
     serveAt: "2026-11-26T19:00",

@@ -59,7 +59,7 @@ final readonly class AdaptationPresenter
     private const CURVE_STRIDE = 3;
 
     public function __construct(
-        private Wording $wording, private DayPresenter $days, private WayPresenter $ways, private RibbonPresenter $ribbons,
+        private Wording $wording, private DayPresenter $days, private RibbonPresenter $ribbons,
         private MethodPresenter $methods, private House $house,
     ) {
     }
@@ -77,7 +77,7 @@ final readonly class AdaptationPresenter
         return new Adaptation(
             $verdict,
             null === $worry || str_contains($verdict, $worry->text) ? '' : $worry->text,
-            $worry?->help,
+            $worry->rule ?? '',
             $worry?->goOn,
             array_map(fn (Outcome $o): OutcomeView => $this->outcome($o, $o === $chosen, $braise, $measures), $braise->outcomes),
             $this->liquid($chosen, $measures),
@@ -385,7 +385,7 @@ final readonly class AdaptationPresenter
             $this->wording->sum($geometry->belowLevel($chosen->sauce->load), $measures),
             $order->meat->bone->kilograms > 0,
             100 * $geometry->heightOf(MeatJuice::renderedFat(
-                $order->meat->joint, $order->meat->joint->needHours,
+                $order->meat->all(), $order->meat->joint->needHours,
             )->inGrams() / MeatJuice::FAT_DENSITY),
             $order->handling->layers->value,
             self::roots($braise),
@@ -396,7 +396,7 @@ final readonly class AdaptationPresenter
             $measures->length($chosen->filling->levels[1] * $depth),
             $measures->mass(array_sum(array_column(self::rootGrams($braise), 1))),
             $measures->volume(
-                MeatJuice::renderedFat($order->meat->joint, $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY,
+                MeatJuice::renderedFat($order->meat->all(), $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY,
             ),
             $this->wording->say('pot.height', $measures, ['heightCm' => $chosen->filling->fill * $depth, 'depthCm' => $depth]),
         );
@@ -466,7 +466,7 @@ final readonly class AdaptationPresenter
             $finding->rule,
             $finding->severity->value,
             $this->wording->say("finding.$finding->rule", $measures, $finding->variables),
-            null === $remedy ? null : $this->ways->remedy($remedy, $worked->draft, $braise->order, $measures),
+            null !== $remedy,
             $finding->isOfQuality() ? $this->goOn($finding, $worked, $measures) : null,
         );
     }

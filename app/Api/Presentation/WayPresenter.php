@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
-use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\HelpView;
 use Pausis\App\Api\Wire\WayView;
-use Pausis\App\Kitchen\DraftPatch;
 use Pausis\App\Kitchen\FoundWay;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Explain\WayOut;
 
 /** Ways out and remedies in words, with what they change in the draft. */
 final readonly class WayPresenter
 {
-    public function __construct(private Wording $wording, private DraftPatch $patches)
+    public function __construct(private Wording $wording)
     {
     }
 
@@ -44,11 +42,11 @@ final readonly class WayPresenter
         ]);
     }
 
-    /** What takes a worry away, of which the core has seen that it does. */
-    public function remedy(WayOut $way, BraiseDraft $draft, BraiseOrder $order, Measures $measures): WayView
+    /** What takes a worry away. */
+    public function help(string $rule, FoundWay $found, Measures $measures): HelpView
     {
-        return new WayView(
-            $way->code, $this->wording->say("remedy.$way->code", $measures), $this->patches->of($draft, $order, $way->changes), '',
+        return new HelpView(
+            $rule, new WayView($found->way->code, $this->wording->say("remedy.{$found->way->code}", $measures), $found->patch, ''),
         );
     }
 }

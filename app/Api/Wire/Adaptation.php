@@ -22,7 +22,7 @@ final readonly class Adaptation
     public function __construct(
         public string $verdict,
         public string $worry,
-        public ?WayView $help,
+        public string $worryRule,
         public ?WayView $goOn,
         public array $outcomes,
         public LiquidView $liquid,

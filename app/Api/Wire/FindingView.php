@@ -8,14 +8,14 @@ namespace Pausis\App\Api\Wire;
 final readonly class FindingView
 {
     /**
-     * @param WayView|null $help a change that was checked to help
+     * @param bool         $asks whether something may help, to be asked for with the ways out
      * @param WayView|null $goOn the cook's own decision to go on, where it is only quality; noted already where its change is empty
      */
     public function __construct(
         public string $rule,
         public string $severity,
         public string $text,
-        public ?WayView $help,
+        public bool $asks,
         public ?WayView $goOn,
     ) {
     }

@@ -12,6 +12,7 @@ use Symfony\Component\Validator\Constraints as Assert;
  */
 final readonly class MeatDraft
 {
+    /** @param list<FurtherMeatDraft> $others of other lines */
     public function __construct(
         #[Assert\Length(max: 40)] public string $cut,
         #[Assert\Length(max: 60)] public string $weight,
@@ -21,6 +22,7 @@ final readonly class MeatDraft
         #[Assert\Length(max: 10)] public string $why = '',
         #[Assert\Length(max: 20)] public string $since = '',
         public bool $thawed = false,
+        #[Assert\Count(max: 20)] #[Assert\Valid] public array $others = [],
     ) {
     }
 }

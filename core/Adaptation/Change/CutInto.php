@@ -15,6 +15,6 @@ final readonly class CutInto implements Change
 
     public function of(BraiseOrder $order): BraiseOrder
     {
-        return $order->withJoint($order->meat->joint->cutInto($this->parts));
+        return $order->butchered($order->meat->cutInto($this->parts));
     }
 }

@@ -80,6 +80,14 @@ final readonly class Chore
         );
     }
 
+    public function waiting(int $minutes): self
+    {
+        return new self(
+            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $minutes,
+            $this->beforeEnd, $this->atHour,
+        );
+    }
+
     public function called(string $id): self
     {
         return new self(

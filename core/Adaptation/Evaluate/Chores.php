@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Evaluate;
 
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
@@ -13,7 +14,10 @@ use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\Reduction;
+use Pausis\Core\Meat\Joint;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Safety\Rules;
 
 /** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
 final class Chores
@@ -63,6 +67,12 @@ final class Chores
     private const LEAST_SIDE = 10.0;
     private const MOST_WORDS = 70;
 
+    private const PART_COOKS = ['brown-meat', 'blanch'];
+    private const MOST_BROWNED = 60 * Rules::BROWNED_AHEAD_HOURS;
+    /** What can as well be done before the meat, the longest first. */
+    private const LONG_IN_THE_PAN = ['boil-wine-down', 'simmer-first', 'fry-base', 'fry-apart', 'heat-up', 'toast-spices', 'render'];
+    /** Goes on beside it. */
+    private const WITHOUT_THE_MEAT = ['beans-on', 'cut-vegetables', 'mix-spices'];
     /** @var list<Chore> */
     private array $chores = [];
     /** @var list<Deed> those for which no piece of work has come yet */
@@ -244,7 +254,7 @@ final class Chores
 
     private function before(Deed $d): ?Chore
     {
-        $joint = $this->order->meat->joint;
+        $meats = $this->meatsOf($d);
         $pan = $this->order->kitchen->pan();
         $ingredients = $this->order->potIngredients();
         $minutes = $d->act->minutes?->middle();
@@ -261,7 +271,7 @@ final class Chores
                 : ($this->cuts($d) ? $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables') : null),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
             ActKind::Flour => $this->ofTerm(
-                $d, HandsOn::drying($joint), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
+                $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
             ),
             ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
             ActKind::BoilBeans => $this->ofTerm(
@@ -275,8 +285,8 @@ final class Chores
             ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
             ActKind::Render => $this->ofTerm($d, self::own($d, new Term('render', self::RENDERING)), Uses::HandsAndRing, 'render'),
             ActKind::Brown => $this->ofTerm(
-                $d, self::own($d, HandsOn::browning($joint, $pan), HandsOn::batches($joint, $pan)), Uses::HandsAndRing, 'brown-meat',
-                variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($joint, $pan)],
+                $d, self::own($d, HandsOn::browning($meats, $pan), HandsOn::batches($meats, $pan)), Uses::HandsAndRing, 'brown-meat',
+                variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($meats, $pan)],
             ),
             ActKind::Toast => $this->ofTerm(
                 $d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'toast-spices',
@@ -292,6 +302,17 @@ final class Chores
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
+    }
+
+    /** Those that it names, and the braise's own. */
+    private function meatsOf(Deed $d): Meats
+    {
+        $named = array_filter(
+            $this->order->meat->others,
+            static fn (FurtherMeat $m): bool => [] === $d->act->foods || \in_array($m->id, $d->act->foods, true),
+        );
+
+        return new Meats($this->order->meat->joint, array_map(static fn (FurtherMeat $m): Joint => $m->joint, array_values($named)));
     }
 
     /** Mushrooms and their kind, in a pan of their own. */
@@ -390,8 +411,8 @@ final class Chores
             ActKind::Shred => $this->ofTerm(
                 $d,
                 new Term(
-                    'shred-meat', HandsOn::shredding($this->order->meat->joint->boneless),
-                    ['kg' => $this->order->meat->joint->boneless->kilograms, 'minutes' => 0],
+                    'shred-meat', HandsOn::shredding($this->order->meat->all()->boneless()),
+                    ['kg' => $this->order->meat->all()->boneless()->kilograms, 'minutes' => 0],
                 ),
                 Uses::Hands, 'shred-meat',
             ),
@@ -531,9 +552,81 @@ final class Chores
     {
         $load = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' === $c->code));
         $others = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' !== $c->code));
-        $before = array_filter($others, static fn (Chore $c): bool => $c->stage->rank() <= Stage::Before->rank());
+        $before = self::brownedShortly(array_values(array_filter(
+            $others, static fn (Chore $c): bool => $c->stage->rank() <= Stage::Before->rank(),
+        )));
 
         return [...$before, ...$load, ...\array_slice($others, \count($before))];
+    }
+
+    /**
+     * Browned meat waits for the pot no longer than it may: what takes longer in the pan is done before it, and nothing behind it stands
+     * about.
+     *
+     * @param list<Chore> $before in order
+     *
+     * @return list<Chore>
+     */
+    private static function brownedShortly(array $before): array
+    {
+        $at = self::lastBrowned($before);
+        if (null === $at) {
+            return $before;
+        }
+        foreach (self::LONG_IN_THE_PAN as $code) {
+            foreach ($before as $k => $chore) {
+                if ($k > $at && $code === $chore->code && self::minutesBehind($before, $at) > self::MOST_BROWNED) {
+                    array_splice($before, $k, 1);
+                    array_splice($before, self::firstBrowned($before), 0, [$chore]);
+                    ++$at;
+                }
+            }
+        }
+        $left = self::MOST_BROWNED - self::minutesBehind($before, $at);
+        foreach ($before as $k => $chore) {
+            if ($k >= $at && !\in_array($chore->code, self::WITHOUT_THE_MEAT, true)) {
+                $before[$k] = $chore->waiting((int) max(0, min($chore->waits, $left)));
+                $left -= $before[$k]->waits;
+            }
+        }
+
+        return $before;
+    }
+
+    /** @param list<Chore> $before */
+    private static function lastBrowned(array $before): ?int
+    {
+        $at = array_keys(array_filter($before, static fn (Chore $c): bool => \in_array($c->code, self::PART_COOKS, true)));
+
+        return [] === $at ? null : max($at);
+    }
+
+    /**
+     * Where the meat is first taken out for it.
+     *
+     * @param list<Chore> $before
+     */
+    private static function firstBrowned(array $before): int
+    {
+        foreach ($before as $k => $chore) {
+            if (\in_array($chore->code, [...self::PART_COOKS, 'dry-meat'], true)) {
+                return $k;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Of work between the meat and its loading.
+     *
+     * @param list<Chore> $before
+     */
+    private static function minutesBehind(array $before, int $at): int
+    {
+        return (int) array_sum(array_map(
+            static fn (Chore $c): int => \in_array($c->code, self::WITHOUT_THE_MEAT, true) ? 0 : $c->minutes, \array_slice($before, $at + 1),
+        ));
     }
 
     private function shredding(int $minutes, int $reducing): ?Term
@@ -542,7 +635,7 @@ final class Chores
             ? null
             : new Term(
                 'shred-meat', (float) ($minutes - $reducing),
-                ['kg' => $this->order->meat->joint->boneless->kilograms, 'minutes' => $reducing],
+                ['kg' => $this->order->meat->all()->boneless()->kilograms, 'minutes' => $reducing],
             );
     }
 }

@@ -11,6 +11,7 @@ use Pausis\Core\Heat\Course;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Meat\Joint;
 use Pausis\Core\Safety\Finding;
 
 /** What one way of running the cooker comes to, in hours from switching on: no day, no date. */
@@ -24,6 +25,7 @@ final readonly class Outcome
      * @param Work                  $work    that it takes
      * @param Slurry                $slurry  that is stirred in; none where it is refused
      * @param Finding|null          $unsafe  why this way is refused
+     * @param Joint                 $slowest the meat that is tender last, whose the hours are
      */
     public function __construct(
         public ProgramChoice $choice,
@@ -38,6 +40,7 @@ final readonly class Outcome
         public Work $work,
         public Slurry $slurry,
         public ?Finding $unsafe,
+        public Joint $slowest,
     ) {
     }
 }

@@ -19,10 +19,12 @@ use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\LateAddition;
 use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\Setup;
+use Pausis\Core\Heat\Shells;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Outcome as Ensembled;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotEnd;
@@ -30,6 +32,7 @@ use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SauceBalance;
 use Pausis\Core\Liquid\SaucePlan;
+use Pausis\Core\Meat\Joint;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
@@ -82,7 +85,7 @@ final readonly class PotRun
         $boil = $order->room->boilingPoint()->celsius;
         $late = LateFoods::of($order, $larger);
         $solve = static fn (PotEnd $end): SaucePlan => $balance->solve(
-            $order->meat->joint, $order->recipeMeatScale(), $order->recipe->original, $boil, $geometry, $order->wishes->level, $end,
+            $order->meat->all(), $order->recipeMeatScale(), $order->recipe->original, $boil, $geometry, $order->wishes->level, $end,
         );
         $insert = Temperature::celsius($order->handling->warmInsert ? self::WARMED_INSERT_CELSIUS : self::INSERT_CELSIUS);
         $first = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !isset($late[$i->key()])));
@@ -90,8 +93,8 @@ final readonly class PotRun
             ...self::lidLifts([...$order->handling->lidLifts, ...$order->recipe->dish->looks()]),
             ...(null === $end ? [] : self::additions($ingredients, $late, $end)),
         ];
-        $setup = static fn (SaucePlan $sauce): Setup => new Setup(
-            $order->cooker, $order->room, $insert, $order->meat->joint, self::contents($order, $first, $sauce), $program, $events,
+        $setup = static fn (SaucePlan $sauce, Joint $joint): Setup => new Setup(
+            $order->cooker, $order->room, $insert, $joint, self::contents($order, $first, $sauce, $joint), $program, $events,
         );
         $best = fn (Setup $setup): Course => $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
 
@@ -99,12 +102,41 @@ final readonly class PotRun
         $potEnd = new PotEnd($boil - 5, 3.0, 100.0);
         $sauce = $solve($potEnd);
         for ($i = 0; $i < 2; ++$i) {
-            $potEnd = self::endOf($best($setup($sauce)), $order->wishes->texture);
+            $potEnd = self::endOf($best($setup($sauce, $order->meat->joint)), $order->wishes->texture);
             $sauce = $solve($potEnd);
         }
-        $setup = $setup($sauce);
+        $setups = array_map(static fn (Joint $j): Setup => $setup($sauce, $j), $order->meat->all()->all());
+        $courses = array_map($best, $setups);
+        [$slow, $colder] = self::slowest($courses, $order->wishes->texture);
 
-        return new LoadedPot($order, $setup, $geometry, $sauce, $potEnd, $best($setup));
+        return new LoadedPot(
+            $order, $setups[$slow], $geometry, $sauce, $potEnd, $courses[$slow],
+            array_map(static fn (int $k): Setup => $setups[$k], $colder),
+        );
+    }
+
+    /**
+     * Which meat is tender last, and which others are at 60 °C, or safe to eat, later than that.
+     *
+     * @param non-empty-list<Course> $courses one a meat
+     *
+     * @return array{int, list<int>} by place
+     */
+    private static function slowest(array $courses, Doneness $texture): array
+    {
+        $level = (int) array_search($texture, Doneness::cases(), true);
+        $last = static function (callable $hours) use ($courses): int {
+            $at = array_map($hours, $courses);
+
+            return (int) array_search(max($at), $at, true);
+        };
+        $slow = $last(static fn (Course $c): float => $c->doneness[$level]);
+        $colder = array_filter(
+            array_unique([$last(static fn (Course $c): float => $c->core60), $last(static fn (Course $c): float => $c->safeCore)]),
+            static fn (int $k): bool => $k !== $slow,
+        );
+
+        return [$slow, array_values($colder)];
     }
 
     /** @param list<string> $larger */
@@ -126,8 +158,8 @@ final readonly class PotRun
 
         return $this->told(
             $pot, $choice, $larger, $windows, $run->doneness($order->wishes->texture, $order->wishes->sureness->share()),
-            new Heating(
-                $run->core60(), $run->pot60(), $run->coreSafe(), 0.0, $this->lookMinutes($pot, $ready->likely),
+            $this->heating(
+                $run, $pot, $this->lookMinutes($pot, $ready->likely),
                 Looks::cost($this->simulation, $pot->setup, $ready, $order->wishes->texture),
             ),
         );
@@ -160,8 +192,24 @@ final readonly class PotRun
 
         return $this->told(
             $pot, $choice, [], $windows, $run->fitted($pot->best, $order->wishes->texture, $order->wishes->sureness->share()),
-            new Heating($run->core60(), $run->pot60(), $run->coreSafe(), 0.0, self::USUAL_LOOK_MINUTES, self::USUAL_LOOK_MINUTES / 60),
+            $this->heating($run, $pot, self::USUAL_LOOK_MINUTES, self::USUAL_LOOK_MINUTES / 60),
         );
+    }
+
+    /** As it is for the meat that heats up most slowly. */
+    private function heating(Ensembled $run, LoadedPot $pot, float $lookMinutes, float $testHours): Heating
+    {
+        $runs = [$run, ...array_map(
+            fn (Setup $s): Ensembled => $run->otherwise($this->simulation, $s, AdaptBraise::HORIZON), $pot->colder,
+        )];
+        $core60 = $pot60 = $coreSafe = [];
+        foreach ($runs as $one) {
+            $core60[] = $one->core60();
+            $pot60[] = $one->pot60();
+            $coreSafe[] = $one->coreSafe();
+        }
+
+        return new Heating(Window::last(...$core60), Window::last(...$pot60), Window::last(...$coreSafe), 0.0, $lookMinutes, $testHours);
     }
 
     /**
@@ -190,6 +238,7 @@ final readonly class PotRun
                 [$pot->geometry->level($pot->sauce->load) / $depth, $pot->geometry->level(max(0.0, $pot->sauce->atEnd->total)) / $depth],
             ),
             $process, $work, $order->choices->refuses('thicken') ? $in->body->slurry(0.0) : $in->offered, $unsafe,
+            $pot->setup->joint,
         );
     }
 
@@ -205,7 +254,7 @@ final readonly class PotRun
         $sauce = $pot->sauce;
         $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
         $salt = SaltBalance::of(
-            $order->potIngredients(), $order->meat->joint, $sauce, $pot->end->evaporatedGrams, $order->wishes->saltAimPercent,
+            $order->potIngredients(), $order->meat->all(), $sauce, $pot->end->evaporatedGrams, $order->wishes->saltAimPercent,
             !$order->choices->refuses('hold-salt'),
         );
 
@@ -276,7 +325,7 @@ final readonly class PotRun
     public static function delay(BraiseOrder $order, Work $work): ?Finding
     {
         $cold = $order->handling->isCold() && null === $order->meat->beforehand->why && null === Rules::start(
-            $order->meat->joint->start, $order->meat->beforehand,
+            $order->meat->joint->start, $order->meat->beforehand, $order->room->temperature,
         );
         $out = $work->beforeLoading() + $order->meat->beforehand->onTheCounter()->inMinutes();
 
@@ -294,8 +343,8 @@ final readonly class PotRun
     {
         $out = Duration::minutes($work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes());
         $found = [
-            Rules::start($order->meat->joint->start, $order->meat->beforehand), self::delay($order, $work),
-            Rules::onTheCounter($out, $order->room->temperature),
+            Rules::start($order->meat->joint->start, $order->meat->beforehand, $order->room->temperature), self::delay($order, $work),
+            Rules::onTheCounter($out, $order->room->temperature), Rules::liftedOut(Duration::minutes($work->fromLiftToPlate())),
         ];
 
         return array_values(array_filter($found, static fn (?Finding $f): bool => true === $f?->forbids()));
@@ -376,15 +425,16 @@ final readonly class PotRun
             $grams += $i->role->liesWithTheMeat() ? (float) $i->grams : 0.0;
         }
 
-        return new PotGeometry($order->cooker, $order->meat->joint, $grams / 1000, $order->handling->layers);
+        return new PotGeometry($order->cooker, $order->meat->all(), $grams / 1000, $order->handling->layers);
     }
 
     /**
      * @param list<Ingredient> $ingredients
+     * @param Joint            $joint       the meat that is looked at; the others are as warm as the pot at once, which makes it no warmer
      *
      * @return list<Content>
      */
-    private static function contents(BraiseOrder $order, array $ingredients, SaucePlan $sauce): array
+    private static function contents(BraiseOrder $order, array $ingredients, SaucePlan $sauce, Joint $joint): array
     {
         $contents = [];
         $base = $order->friesBase() ? self::FROM_THE_PAN_CELSIUS : self::FRIDGE_CELSIUS;
@@ -408,8 +458,13 @@ final readonly class PotRun
                 );
             }
         }
-        if ($order->meat->bone->kilograms > 0) {
-            $contents[] = new Content($order->meat->bone, self::BONE_HEAT, $order->meat->joint->start);
+        if ($order->meat->bones()->kilograms > 0) {
+            $contents[] = new Content($order->meat->bones(), self::BONE_HEAT, $order->meat->joint->start);
+        }
+        foreach ($order->meat->all()->all() as $other) {
+            if ($other !== $joint) {
+                $contents[] = new Content($other->boneless, Shells::SPECIFIC_HEAT, $other->start);
+            }
         }
 
         return $contents;

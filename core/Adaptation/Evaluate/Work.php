@@ -101,6 +101,19 @@ final readonly class Work
         return $minutes;
     }
 
+    /** Minutes from lifting the meat out until it is plated; 0 where it stays in the pot. */
+    public function fromLiftToPlate(): float
+    {
+        $minutes = 0.0;
+        $lifted = false;
+        foreach ($this->in(Stage::Finish, Stage::Table) as $chore) {
+            $minutes += $lifted ? $chore->term->value ?? 0.0 : 0.0;
+            $lifted = $lifted || 'lift-out' === $chore->code;
+        }
+
+        return $minutes;
+    }
+
     /** The same without the loading itself. */
     public function beforeLoading(): float
     {

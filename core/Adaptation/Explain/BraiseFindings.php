@@ -14,13 +14,18 @@ use Pausis\Core\Adaptation\Change\WithEffort;
 use Pausis\Core\Adaptation\Change\WithoutTimer;
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
+use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\NeverAsPrinted;
 use Pausis\Core\Adaptation\Rules\PreparedAhead;
+use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Recipe\Hazard;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
@@ -48,7 +53,7 @@ final class BraiseFindings
         $chosen = $braise->chosen;
         $geometry = $chosen->filling->geometry;
         $findings = array_map(
-            fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $order->meat->joint, $chosen->sauce->load),
+            fn (Finding $f): Finding => $this->madeToFit($order, $f), Rules::room($geometry, $chosen->sauce->load),
         );
         $delay = PotRun::delay($order, $chosen->work);
         if (Severity::Warn === $delay?->severity) {
@@ -61,7 +66,12 @@ final class BraiseFindings
         if (null !== $chosen->unsafe && [] === $refusals) {
             $findings[] = $this->withRemedy($braise, $chosen->unsafe);
         }
-        array_push($findings, ...PreparedAhead::in($order->recipe->dish->acts())->findings());
+        array_push(
+            $findings, ...PreparedAhead::in($order->recipe->dish->acts())->findings(), ...self::neverAsPrinted($chosen->process),
+        );
+        if ([] !== $order->meat->others) {
+            $findings[] = self::severalMeats($order, $chosen);
+        }
         $day = $braise->day();
         if ($day instanceof DayPlan) {
             $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
@@ -87,7 +97,7 @@ final class BraiseFindings
         array_push($findings, ...$this->shortcuts($order), ...Rules::pulses($order->recipe->ingredients, $order->leftOut()));
         $out = array_map(static fn (TakeOut $t): string => $t->name, $order->toTakeOut());
         foreach (Rules::contents(
-            $order->meat->joint, $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()],
+            $order->meat->all(), $geometry->shareCovered($chosen->sauce->load), [...$order->potIngredients(), ...$order->besideThePot()],
             $out,
         ) as $finding) {
             $findings[] = 'lean-in-own-juices' === $finding->rule
@@ -100,6 +110,28 @@ final class BraiseFindings
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return [$findings, $this->remedies];
+    }
+
+    /** @return list<Finding> what the recipe asks for and is done its safe way */
+    private static function neverAsPrinted(Process $process): array
+    {
+        $found = [];
+        foreach ($process->deeds as $deed) {
+            if (str_starts_with($deed->code, NeverAsPrinted::CODE) && Hazard::from(substr($deed->code, \strlen(NeverAsPrinted::CODE)))->isGrave()) {
+                $found[$deed->code] = new Finding($deed->code, Severity::Refuse, handled: true);
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** Whose the hours are, where several meats lie in the pot. */
+    private static function severalMeats(BraiseOrder $order, Outcome $chosen): Finding
+    {
+        return new Finding('several-meats', Severity::Note, [
+            'slowest' => $chosen->slowest->cut->name,
+            'list' => implode(', ', array_map(static fn (FurtherMeat $m): string => $m->name, $order->meat->others)),
+        ]);
     }
 
     private function remedied(Finding $finding, string $code, Change ...$changes): Finding
@@ -144,7 +176,7 @@ final class BraiseFindings
         foreach ($tries as [$code, $change]) {
             $changed = $change->of($order);
             $pot = $this->evaluation->pots->load($changed, ProgramChoice::High);
-            $left = Rules::room($pot->geometry, $changed->meat->joint, $pot->sauce->load);
+            $left = Rules::room($pot->geometry, $pot->sauce->load);
             if (!\in_array(Severity::Refuse, array_map(static fn (Finding $f): Severity => $f->severity, $left), true)) {
                 return $this->remedied($finding, $code, $change);
             }

@@ -28,10 +28,10 @@ final class Levels
         );
         foreach (LevelSchool::cases() as $school) {
             $sauce = $balance->solve(
-                $order->meat->joint, $order->recipeMeatScale(), $order->recipe->original, $order->room->boilingPoint()->celsius, $geometry,
+                $order->meat->all(), $order->recipeMeatScale(), $order->recipe->original, $order->room->boilingPoint()->celsius, $geometry,
                 $school, $end,
             );
-            $salt = SaltBalance::of($ingredients, $order->meat->joint, $sauce, $end->evaporatedGrams, $order->wishes->saltAimPercent);
+            $salt = SaltBalance::of($ingredients, $order->meat->all(), $sauce, $end->evaporatedGrams, $order->wishes->saltAimPercent);
             $costs[] = new LevelCost($school, $sauce->load, $geometry->level($sauce->load), $geometry->fill($sauce->load), $sauce->reduce,
                 $sauce->reduce > 0 ? Reduction::timeFor($sauce->reduce, $order->kitchen->pan())->inMinutes() : 0.0, $salt->percentAfter);
         }

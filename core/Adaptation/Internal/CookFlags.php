@@ -14,7 +14,6 @@ use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Heat\Course;
-use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Quantity\Duration;
@@ -36,18 +35,18 @@ final readonly class CookFlags
     }
 
     /**
-     * @param Setup  $setup as it has been run so far
-     * @param Course $best  of it, traced
+     * @param LoadedPot $pot as it has been run so far
      *
      * @return list<Finding> the most serious first
      */
     public function of(
-        BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Setup $setup, Outcome $run, Course $best,
+        BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Outcome $run,
         \DateTimeImmutable $now,
     ): array {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
         $out = $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes();
-        $slow = Rules::heatingUp(Rules::fridgeTo60($run->core60(), $run->pot60(), $out));
+        $best = $pot->best;
+        $slow = Rules::heatingUp($this->fridgeTo60($run, $pot, $out));
         $boiled = $cook->facts->beansBoiled?->inMinutes() ?? 0.0;
         $ready = null !== $cook->readyAfter($order->wishes->texture);
         $flags = [
@@ -57,9 +56,9 @@ final readonly class CookFlags
                 static fn (Finding $f): bool => Severity::Refuse === $f->severity && $boiled < Rules::BEAN_MINUTES,
             )),
             ...array_values(array_filter(
-                Rules::room($pot->geometry, $order->meat->joint, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids(),
+                Rules::room($pot->geometry, $pot->sauce->load), static fn (Finding $f): bool => $f->forbids(),
             )),
-            null === $slow ? null : $this->warmedUp($slow, $setup, $program, $run, $elapsed, $out, $order),
+            null === $slow ? null : $this->warmedUp($slow, $pot, $program, $run, $elapsed, $out, $order),
             ...array_map(
                 fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts,
             ),
@@ -74,19 +73,28 @@ final readonly class CookFlags
 
     /** Turned to High where that still brings it past 60 °C in time, finished elsewhere while there is time, and else thrown away. */
     private function warmedUp(
-        Finding $slow, Setup $setup, Program $program, Outcome $run, float $elapsed, float $minutesOut, BraiseOrder $order,
+        Finding $slow, LoadedPot $pot, Program $program, Outcome $run, float $elapsed, float $minutesOut, BraiseOrder $order,
     ): Finding {
         if ($elapsed + $minutesOut / 60 >= Rules::HOURS_TO_60) {
             return $slow->remediedBy(self::THROW_AWAY);
         }
-        $turned = $run->otherwise(
-            $this->simulation,
-            $setup->running($program->turnedTo(Setting::High, Duration::hours($elapsed), $order->cooker), $setup->events),
-            AdaptBraise::HORIZON,
-        );
-        $inTime = null === Rules::heatingUp(Rules::fridgeTo60($turned->core60(), $turned->pot60(), $minutesOut));
+        $setup = $pot->setup->running($program->turnedTo(Setting::High, Duration::hours($elapsed), $order->cooker), $pot->setup->events);
+        $turned = $run->otherwise($this->simulation, $setup, AdaptBraise::HORIZON);
+        $inTime = null === Rules::heatingUp($this->fridgeTo60($turned, $pot->running($setup, $pot->best), $minutesOut));
 
         return $slow->remediedBy($inTime ? self::TURN_HIGH : self::FINISH_ELSEWHERE);
+    }
+
+    /** Of the meat that is slowest. */
+    private function fridgeTo60(Outcome $run, LoadedPot $pot, float $minutesOut): float
+    {
+        $hours = Rules::fridgeTo60($run->core60(), $run->pot60(), $minutesOut);
+        foreach ($pot->colder as $other) {
+            $colder = $run->otherwise($this->simulation, $other, AdaptBraise::HORIZON);
+            $hours = max($hours, Rules::fridgeTo60($colder->core60(), $colder->pot60(), $minutesOut));
+        }
+
+        return $hours;
     }
 
     private function afterCut(

@@ -11,7 +11,8 @@ final readonly class All
     public static function inTurn(): array
     {
         return [
-            new Asides(), new StraightBefore(), new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
+            new Asides(), new StraightBefore(), new NeverAsPrinted(),
+            new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
             new LateOrLarger(),
             new Salting(),
             new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(),

@@ -32,15 +32,17 @@ final readonly class Preparing implements Rule
             );
             $process = self::cut($process, $in, [] === $water ? 'none' : implode(', ', $water));
         }
-        foreach ($ingredients as $i) {
-            if (true === $i->food?->phaseolus || true === $i->food?->soak) {
-                $process = $process->does(Stage::Evening, ActKind::Soak) ? $process
-                    : self::withoutSoaking($process)->inserted(
-                        Deed::added(ActKind::Soak, Stage::Evening, 'soak-beans', [$i->key()], ['food' => $i->foodText]),
-                        ...ActKind::cases(),
-                    );
-                break;
-            }
+        $dry = array_values(array_filter(
+            $ingredients, static fn (Ingredient $i): bool => true === $i->food?->phaseolus || true === $i->food?->soak,
+        ));
+        if ([] !== $dry && !$process->does(Stage::Evening, ActKind::Soak)) {
+            $process = self::withoutSoaking($process)->inserted(
+                Deed::added(
+                    ActKind::Soak, Stage::Evening, 'soak-beans', array_map(static fn (Ingredient $i): string => $i->key(), $dry),
+                    ['food' => implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $dry))],
+                ),
+                ...ActKind::cases(),
+            );
         }
         if ($handling->saltsTheNightBefore) {
             $process = $process->inserted(Deed::added(ActKind::Season, Stage::Evening, 'salt-meat'));

@@ -16,12 +16,12 @@ final readonly class Skimming implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        $joint = $in->order->meat->joint;
-        $fat = MeatJuice::renderedFat($joint, $joint->needHours)->inGrams();
+        $meats = $in->order->meat->all();
+        $fat = MeatJuice::renderedFat($meats, $meats->first->needHours)->inGrams();
         if ($fat < self::WORTH_GRAMS) {
             return $process;
         }
-        $fatGrams = $joint->fat()->inGrams();
+        $fatGrams = $meats->fat()->inGrams();
         $millilitres = $fat / MeatJuice::FAT_DENSITY;
         $entry = $in->entry('skim-fat', 'skim', ['fatMl' => $millilitres, 'fatGrams' => $fatGrams], new Sum('fat-to-skim', 'mL', [
             new Term('rendered-fat', $millilitres, ['grams' => $fatGrams, 'sharePercent' => 100 * $fat / $fatGrams]),

@@ -32,7 +32,7 @@ final class OwnDay
                 $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(),
                 $sauceWaits,
                 $noLater,
-                self::tests($order, $outcome),
+                self::tests($order, $outcome), $order->handling->lateMinutes,
             ));
     }
 
@@ -65,6 +65,6 @@ final class OwnDay
     /** Hours until a fork test can tell: poultry is hot enough first, in nine pots of ten. */
     public static function testFrom(BraiseOrder $order, Window $coreSafe): float
     {
-        return $order->meat->joint->cut->isPoultry() ? (float) $coreSafe->latest : 0.0;
+        return $order->meat->hasPoultry() ? (float) $coreSafe->latest : 0.0;
     }
 }

@@ -47,9 +47,6 @@ final class StructureReader
         .'|the))|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
     private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|throw out|take out|pull(?: out)?|strip|slip|pick)[^.;]{0,40}\bbones?'
         .'|(?:take|cut|pull|strip|pick|get)[^.;]{0,40}\b(?:from|off) the bones?|boneless|boned)\b/iu';
-    private const SIZE = '/(?<low>\d+(?:[.,]\d+)?|½|¾|1½|2½|\d+[\s-]\d\/\d|\d\/\d)\s*(?:-|–'
-        .'|to)?\s*(?<high>\d+(?:[.,]\d+)?)?\s*-?\s*(?<unit>cm|mm|centimetres?|centimeters?|inch(?:es)?|in\.?|["”])(?![\p{L}])/iu';
-    private const WORD_SIZE = '/\b(?<n>one|two|three|four|five|six)\s*-?\s*(?<unit>centimetres?|centimeters?|cm|inch(?:es)?)\b/iu';
     private const CUBES = '/\b(?:cubes?|cubed|diced|chunks?|pieces|dice[ds]?|lumps?|strips?|bite|goulash|stewing)\b/iu';
     private const JOINTED_INTO = '/\b(?:jointed|cut(?: up)?|divided)\s+(?:in|into)\s+(?:about\s+)?(?<n>\d{1,2}|two|three|four|six|eight'
         .'|ten|twelve)\s+(?:even |large |big |serving )?(?:pieces|joints|portions)\b/iu';
@@ -354,9 +351,9 @@ final class StructureReader
             return [null, null];
         }
         $words = $meat->source;
-        $size = self::size($words) ?? (preg_match(
+        $size = Pieces::sizeIn($words) ?? (preg_match(
             '/[^.;]*\b(?:cut|slice|dice|cube|chunks?|pieces|slices)\b[^.;]*/iu', $method, $m,
-        ) && preg_match('/\b(?:meat|beef|lamb|pork|veal|goat|venison|it)\b/iu', $m[0]) ? self::size($m[0]) : null);
+        ) && preg_match('/\b(?:meat|beef|lamb|pork|veal|goat|venison|it)\b/iu', $m[0]) ? Pieces::sizeIn($m[0]) : null);
         $cubes = preg_match(self::CUBES, $words) && !preg_match('/one piece/iu', $words);
         $count = null === $meat->amount?->unit || \in_array($meat->amount->unit->value, ['slice', 'piece'], true) ? $meat->amount : null;
         $pieces = match (true) {
@@ -379,23 +376,6 @@ final class StructureReader
         };
 
         return [$pieces, $size];
-    }
-
-    /** @return array{float, float}|null cm */
-    private static function size(string $words): ?array
-    {
-        if (!preg_match(self::SIZE, $words, $m, \PREG_UNMATCHED_AS_NULL) && !preg_match(self::WORD_SIZE, $words, $m)) {
-            return null;
-        }
-        $factor = match (true) {
-            str_starts_with(mb_strtolower($m['unit']), 'mm') => 0.1,
-            str_starts_with(mb_strtolower($m['unit']), 'c') => 1.0,
-            default => 2.54,
-        };
-        $low = Number::value($m['low'] ?? $m['n']) * $factor;
-        $high = null === ($m['high'] ?? null) ? $low : Number::value($m['high']) * $factor;
-
-        return $low > 0.4 && $high < 30 ? [$low, $high] : null;
     }
 
     private function boneIn(): bool

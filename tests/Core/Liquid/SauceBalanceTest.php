@@ -19,6 +19,7 @@ use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SauceBalance;
 use Pausis\Core\Liquid\SaucePlan;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Quantity\Volume;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\IngredientReader;
@@ -68,12 +69,12 @@ final class SauceBalanceTest extends TestCase
     {
         $plan = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, new OwnBoiling(false)))
             ->solve(
-                Cooks::joint('lamb-shoulder', 1.4), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
+                new Meats(Cooks::joint('lamb-shoulder', 1.4)), 1.0, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
                 LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
             );
         $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, new OwnBoiling(false)))
             ->solve(
-                Cooks::joint('lamb-shoulder', 1.4), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
+                new Meats(Cooks::joint('lamb-shoulder', 1.4)), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
                 LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
             );
 
@@ -116,11 +117,11 @@ final class SauceBalanceTest extends TestCase
             self::assertEqualsWithDelta($sum->total, array_sum(array_map(static fn (Term $t): float => $t->value, $sum->terms)), 1e-9);
         }
         // What leaves the meat and the vegetables stays in the pot; only steam leaves it.
-        $joint = Cooks::joint('lamb-shoulder', 1.4);
+        $joint = new Meats(Cooks::joint('lamb-shoulder', 1.4));
         $given = self::total($plan->atEnd, ['meat-juice', 'food-water', 'absorbed']);
-        $solidsAfter = $joint->boneless->inGrams() + 300 + 240 + 100 - $given;
+        $solidsAfter = $joint->boneless()->inGrams() + 300 + 240 + 100 - $given;
         $potAfter = $solidsAfter + $plan->atEnd->total;
-        $potBefore = $joint->boneless->inGrams() + 300 + 240 + 100 + $plan->load;
+        $potBefore = $joint->boneless()->inGrams() + 300 + 240 + 100 + $plan->load;
 
         self::assertEqualsWithDelta($potBefore - 110, $potAfter, 1e-6);
     }
@@ -137,7 +138,7 @@ final class SauceBalanceTest extends TestCase
     {
         $ingredients = self::ingredients(['100 ml chicken stock', '200 g barley']);
         $plan = (new SauceBalance($ingredients, 6, new OwnBoiling(false)))->solve(
-            Cooks::joint('lamb-shoulder', 0.6), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices,
+            new Meats(Cooks::joint('lamb-shoulder', 0.6)), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices,
             new PotEnd(95, 3, 110),
         );
 
@@ -151,9 +152,9 @@ final class SauceBalanceTest extends TestCase
     public function testSaltIsConservedAndFollowsTheCutStock(): void
     {
         $plan = $this->plan(LevelSchool::OwnJuices);
-        $salt = SaltBalance::of(self::ingredients(self::LINES), Cooks::joint('lamb-shoulder', 1.4), $plan, 110);
+        $salt = SaltBalance::of(self::ingredients(self::LINES), new Meats(Cooks::joint('lamb-shoulder', 1.4)), $plan, 110);
         $same = $this->plan(LevelSchool::OwnJuices, $ingredients = self::ingredients(self::LINES));
-        $counted = SaltBalance::of($ingredients, Cooks::joint('lamb-shoulder', 1.4), $same, 110);
+        $counted = SaltBalance::of($ingredients, new Meats(Cooks::joint('lamb-shoulder', 1.4)), $same, 110);
         $stock = array_values(array_filter($same->changes, static fn ($c): bool => 'stock' === $c->ingredient?->food?->id))[0];
 
         self::assertEqualsWithDelta(5.7 + 0.009 * 700, $salt->sum->total, 0.1);
@@ -165,7 +166,7 @@ final class SauceBalanceTest extends TestCase
     {
         $ingredients = self::ingredients(['1 litre chicken stock', '1 tbsp salt']);
         $plan = $this->plan(LevelSchool::Covered, $ingredients);
-        $salt = SaltBalance::of($ingredients, Cooks::joint('lamb-shoulder', 1.4), $plan, 110);
+        $salt = SaltBalance::of($ingredients, new Meats(Cooks::joint('lamb-shoulder', 1.4)), $plan, 110);
 
         self::assertGreaterThan(0, $plan->reduce);
         self::assertEqualsWithDelta($salt->percentBefore * $salt->potGrams, $salt->percentAfter * ($salt->potGrams - $plan->reduce), 1e-6);
@@ -182,7 +183,7 @@ final class SauceBalanceTest extends TestCase
             self::assertEqualsWithDelta($millilitres, $geometry->millilitresTo($level), 0.01);
             $previous = $level;
         }
-        $empty = new PotGeometry(new Cooker(Volume::litres(5.7)), Cooks::joint('lamb-shoulder', 1.4), 0);
+        $empty = new PotGeometry(new Cooker(Volume::litres(5.7)), new Meats(Cooks::joint('lamb-shoulder', 1.4)), 0);
         self::assertGreaterThan($empty->level(500), $geometry->level(500));
     }
 
@@ -190,14 +191,14 @@ final class SauceBalanceTest extends TestCase
     private function plan(LevelSchool $school, ?array $ingredients = null): SaucePlan
     {
         return (new SauceBalance($ingredients ?? self::ingredients(self::LINES), 4, new OwnBoiling()))->solve(
-            Cooks::joint('lamb-shoulder', 1.4), 1, new OriginalMethod(Method::Oven, 3, 150), 100, $this->geometry(), $school,
+            new Meats(Cooks::joint('lamb-shoulder', 1.4)), 1, new OriginalMethod(Method::Oven, 3, 150), 100, $this->geometry(), $school,
             new PotEnd(95, 3, 110),
         );
     }
 
     private function geometry(): PotGeometry
     {
-        return new PotGeometry(new Cooker(Volume::litres(5.7)), Cooks::joint('lamb-shoulder', 1.4), 0.64);
+        return new PotGeometry(new Cooker(Volume::litres(5.7)), new Meats(Cooks::joint('lamb-shoulder', 1.4)), 0.64);
     }
 
     /** @param list<string> $codes */

@@ -9,6 +9,7 @@ use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Meat\Beforehand;
+use Pausis\Core\Meat\Meats;
 use Pausis\Core\Meat\WhyWarm;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
@@ -65,12 +66,17 @@ final class RulesTest extends TestCase
     #[TestWith([60.0, WhyWarm::JustHot, null, null])]
     #[TestWith([60.0, WhyWarm::JustHot, 0.2, null])]
     #[TestWith([20.0, WhyWarm::JustHot, 5.0, 'browned-ahead'])]
+    #[TestWith([29.0, WhyWarm::LeftOut, 0.5, 'warmer-than-it-can-be'])]
+    #[TestWith([14.0, WhyWarm::LeftOut, 0.5, null])]
+    #[TestWith([18.5, WhyWarm::LeftOut, 0.5, 'warmer-than-it-can-be'])]
+    #[TestWith([12.0, WhyWarm::JustHot, null, 'just-hot-yet-cool'])]
+    #[TestWith([20.0, WhyWarm::JustHot, 0.2, null])]
     public function testWarmMeatNeedsAReason(float $celsius, ?WhyWarm $why, ?float $hours, ?string $rule): void
     {
         $before = new Beforehand(false, $why, null === $hours ? null : Duration::hours($hours));
 
-        self::assertSame($rule, Rules::start(Temperature::celsius($celsius), $before)?->rule);
-        self::assertSame('frozen-in-recipe', Rules::start(Temperature::celsius($celsius), new Beforehand(true, $why))?->rule);
+        self::assertSame($rule, Rules::start(Temperature::celsius($celsius), $before, Temperature::celsius(21))?->rule);
+        self::assertSame('frozen-in-recipe', Rules::start(Temperature::celsius($celsius), new Beforehand(true, $why), Temperature::celsius(21))?->rule);
     }
 
     #[TestWith([1.9, 21.0, null])]
@@ -119,8 +125,8 @@ final class RulesTest extends TestCase
         $rules = static fn (float $litres, float $vegetables, float $millilitres): array => array_map(
             static fn (Finding $f): string => $f->rule,
             Rules::room(
-                new PotGeometry(new Cooker(Volume::litres($litres), Shape::Oval), Cooks::joint('beef-chuck', 1.3), $vegetables),
-                Cooks::joint('beef-chuck', 1.3), $millilitres,
+                new PotGeometry(new Cooker(Volume::litres($litres), Shape::Oval), new Meats(Cooks::joint('beef-chuck', 1.3)), $vegetables),
+                $millilitres,
             ),
         );
 

@@ -4,7 +4,7 @@
 export type Adaptation = {
   verdict: string;
   worry: string;
-  help: WayView | null;
+  worryRule: string;
   goOn: WayView | null;
   outcomes: OutcomeView[];
   liquid: LiquidView;
@@ -244,7 +244,7 @@ export type FindingView = {
   rule: string;
   severity: string;
   text: string;
-  help: WayView | null;
+  asks: boolean;
   goOn: WayView | null;
 };
 
@@ -272,6 +272,13 @@ export type FreeCookerView = {
   depth: number;
 };
 
+/** How the meat of another line lies in the pot, as typed; empty where the line says it. */
+export type FurtherMeatDraft = {
+  id: string;
+  pieces: string;
+  thickness: string;
+};
+
 /** How the cook goes about it, as typed. */
 export type HandlingDraft = {
   effort: string;
@@ -286,6 +293,12 @@ export type HandlingDraft = {
   high: string;
   delay: string;
   late: string;
+};
+
+/** What takes a worry away; it was taken and planned. */
+export type HelpView = {
+  rule: string;
+  way: WayView;
 };
 
 /** The house: where it stands, its hours, and how things are shown. */
@@ -433,6 +446,7 @@ export type MeatDraft = {
   why: string;
   since: string;
   thawed: boolean;
+  others: FurtherMeatDraft[];
 };
 
 /** A cut in one form for a dinner, sketched. */
@@ -942,9 +956,10 @@ export type WayView = {
   serveText: string;
 };
 
-/** What would work where a day can’t be. */
+/** What would work where a day can’t be, and what takes worries away. */
 export type WaysView = {
   ways: WayView[];
+  helps: HelpView[];
 };
 
 /** Everything around the braise in one kitchen. */

@@ -16,6 +16,8 @@ export type BraisePlace = {
   lookAt: (moment: number | null) => void;
   change: (part: Partial<BraiseDraft>) => void;
   take: (way: WayView) => void;
+  /** What takes a worry away, by its rule; asked for by itself, since it is planned before it is offered. */
+  helps: Record<string, WayView>;
   /** What would work where the day can't be as it is wished. */
   ways: ReactNode;
   problem: (path: string) => string | undefined;

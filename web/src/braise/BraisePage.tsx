@@ -39,7 +39,9 @@ function Braise({ loaded }: { loaded: BraiseView }) {
   last.current = view.adaptation ?? last.current;
   const adaptation = last.current;
   const before = useBefore(adaptation);
-  const found = useWays(draft, view.id, view.adaptation?.wantsWay === true && saving === "saved");
+  const asks = view.adaptation?.wantsWay || view.adaptation?.findings.some((finding) => finding.asks);
+  const found = useWays(draft, view.id, asks === true && saving === "saved");
+  const helps = Object.fromEntries((asks ? (found.data?.helps ?? []) : []).map((help) => [help.rule, help.way]));
   const take = useCallback((way: WayView) => change(mergePatch(draft, way.change)), [change, draft]);
   const ways = (
     <Ways ways={found.data?.ways ?? []} looking={found.data === undefined} error={found.error} onTake={take} />
@@ -52,7 +54,7 @@ function Braise({ loaded }: { loaded: BraiseView }) {
   }
   return (
     <BraiseContext
-      value={{ draft, view, adaptation, before, catalogue, cookers, at, lookAt, change, take, ways, problem }}
+      value={{ draft, view, adaptation, before, catalogue, cookers, at, lookAt, change, take, helps, ways, problem }}
     >
       <Strip saving={saving} refusal={refusal} history={history} />
       <main id="content" tabIndex={-1} className="px-4 outline-none table:px-6">

@@ -27,7 +27,7 @@ type History = { canUndo: boolean; canRedo: boolean; undo: () => void; redo: () 
 
 /** Always in sight: the braise, its verdict along the clock, what just moved, whether it is kept, and the places. */
 export function Strip({ saving, refusal, history }: { saving: Saving; refusal: string; history: History }) {
-  const { draft, view, adaptation, before, change, take, at, lookAt } = useBraisePlace();
+  const { draft, view, adaptation, before, change, take, helps, at, lookAt } = useBraisePlace();
   const table = useTable();
   const strip = useStripHeight();
   const { zone } = useClock();
@@ -45,7 +45,7 @@ export function Strip({ saving, refusal, history }: { saving: Saving; refusal: s
       {saving === "refused" && `: ${refusal}`}
     </span>
   );
-  const ways = [adaptation?.help, adaptation?.goOn].map(
+  const ways = [helps[adaptation?.worryRule ?? ""], adaptation?.goOn].map(
     (way) =>
       way &&
       missing === undefined && (

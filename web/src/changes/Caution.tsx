@@ -8,9 +8,9 @@ const SIGNS: Record<string, { sign: string; word: string; look: string }> = {
   note: { sign: "●", word: "Good to know", look: "text-soft" },
 };
 
-/** What to mind at a line, with the change that helps where the core has checked one. */
+/** What to mind at a line, with the change that helps where one was found that leads to a plan. */
 export function Caution({ finding }: { finding: FindingView }) {
-  const { take } = useBraisePlace();
+  const { take, helps } = useBraisePlace();
   const look = SIGNS[finding.severity] ?? SIGNS.note;
   return (
     <div className={`mt-1 text-sm ${look?.look}`}>
@@ -19,7 +19,7 @@ export function Caution({ finding }: { finding: FindingView }) {
       </span>
       <span className="sr-only">{look?.word}: </span>
       {finding.text}
-      {[finding.help, finding.goOn].map(
+      {[helps[finding.rule], finding.goOn].map(
         (way) =>
           way && (
             <Button key={way.code} className="ml-2" onClick={() => take(way)}>
