@@ -10,4 +10,10 @@ use Symfony\Component\HttpKernel\Kernel as BaseKernel;
 final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
+
+    public function boot(): void
+    {
+        Jit::makeRight();
+        parent::boot();
+    }
 }

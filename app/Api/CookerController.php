@@ -66,13 +66,14 @@ final class CookerController extends ApiController
     {
         $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
         $cooker = $this->understood($draft, $record->heatFactor);
-        $record->name = trim($draft->name);
-        $record->capacityLitres = $cooker->capacity->inLitres();
-        $record->shape = $cooker->shape;
-        $record->ratedWatts = $cooker->rated?->watts;
-        $record->autoWarmHours = $cooker->autoWarmAfter?->inHours();
-        $record->hasMedium = $draft->hasMedium;
-        $this->cookers->save($record);
+        $this->cookers->change($record, $draft->revision, static function (CookerRecord $record) use ($draft, $cooker): void {
+            $record->name = trim($draft->name);
+            $record->capacityLitres = $cooker->capacity->inLitres();
+            $record->shape = $cooker->shape;
+            $record->ratedWatts = $cooker->rated?->watts;
+            $record->autoWarmHours = $cooker->autoWarmAfter?->inHours();
+            $record->hasMedium = $draft->hasMedium;
+        });
 
         return $this->answer($this->view($record));
     }
@@ -245,6 +246,7 @@ final class CookerController extends ApiController
             null === $record->ratedWatts ? '' : $measures->number($record->ratedWatts, 0),
             null === $record->autoWarmHours ? '' : $measures->number($record->autoWarmHours, 1).' h',
             $record->hasMedium,
+            $record->revision,
         ), $this->summary($record, $measures), \sprintf(
             '%s long, %s wide, %s deep inside', $measures->length($cooker->insideLength()->inCentimetres()),
             $measures->length($cooker->insideWidth()->inCentimetres()), $measures->length($cooker->depth()->inCentimetres())),

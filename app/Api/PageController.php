@@ -24,9 +24,6 @@ final class PageController extends AbstractController
 
         return $this->render('page.html.twig', ['script' => $entry['file'], 'styles' => $entry['css'] ?? []], new Response(headers: [
             'Cache-Control' => 'no-cache',
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors"
-                ." 'none'; base-uri 'none'; form-action 'self'",
-            'Referrer-Policy' => 'same-origin',
         ]));
     }
 }

@@ -78,8 +78,21 @@ final readonly class ProblemListener
     private function malformed(ConstraintViolationInterface $violation): string
     {
         $message = (string) $violation->getMessage();
+        if (!preg_match('/\\\\|::|\btype\b/', $message)) {
+            return $message;
+        }
+        $expected = !preg_match('/\btype ([\w\\\\|]+)/', $message, $m) ? null : match (true) {
+            str_starts_with($m[1], 'string') => 'text',
+            str_starts_with($m[1], 'int'), str_starts_with($m[1], 'float') => 'number',
+            str_starts_with($m[1], 'bool') => 'yes-or-no',
+            str_starts_with($m[1], 'array'), str_starts_with($m[1], 'list') => 'list',
+            str_contains($m[1], '\\') => 'fields',
+            default => null,
+        };
 
-        return preg_match('/\\\\|::|\btype\b/', $message) ? $this->wording->label('problem', 'malformed') : $message;
+        return null === $expected ? $this->wording->label('problem', 'malformed') : $this->wording->say(
+            'problem.malformed-type', $this->house->measures(), ['expected' => $this->wording->label('problem', "malformed-$expected")],
+        );
     }
 
     /**

@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
 /**
@@ -18,6 +19,12 @@ use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 #[AsEventListener(priority: 128)]
 final readonly class WriteGate
 {
+    /** Of a body, bytes: a recipe's file with what JSON adds; and anything else. */
+    private const MOST_OF_A_RECIPE = 6_500_000;
+    private const MOST = 2_000_000;
+    /** Lists and objects in a body; a draft of 200 lines and 300 steps has some 700. */
+    private const MOST_PARTS = 20_000;
+
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
@@ -32,12 +39,33 @@ final readonly class WriteGate
         if (!self::isFromHere($request)) {
             throw new AccessDeniedHttpException();
         }
+        self::checkSize($request);
         $type = (string) $request->headers->get('Content-Type');
         // Only POST can be sent by a form.
         if (($request->isMethod('POST') && '' !== $type || '' !== $request->getContent())
             && !preg_match('#^application/json\s*(?:;|$)#i', $type)) {
             throw new UnsupportedMediaTypeHttpException();
         }
+    }
+
+    /** Before anything is parsed. */
+    private static function checkSize(Request $request): void
+    {
+        $most = str_starts_with($request->getPathInfo(), '/api/recipes') ? self::MOST_OF_A_RECIPE : self::MOST;
+        $said = (int) $request->headers->get('Content-Length', '0');
+        $body = $said > $most ? '' : $request->getContent();
+        if ($said > $most || \strlen($body) > $most || substr_count($body, '[') + substr_count($body, '{') > self::MOST_PARTS
+            && self::parts($body) > self::MOST_PARTS) {
+            throw new HttpException(413);
+        }
+    }
+
+    /** Lists and objects outside of strings. */
+    private static function parts(string $json): int
+    {
+        $bare = (string) preg_replace('/"(?:[^"\\\\]++|\\\\.)*+"/s', '', $json);
+
+        return substr_count($bare, '[') + substr_count($bare, '{');
     }
 
     private static function isFromHere(Request $request): bool

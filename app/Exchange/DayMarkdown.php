@@ -27,7 +27,7 @@ final readonly class DayMarkdown
         }
         if (null === $view->wholeDay) {
             foreach ($view->day as $task) {
-                $lines[] = "- [ ] **$task->clock** $task->text";
+                $lines[] = "- [ ] **$task->clock** ".Markdown::line($task->text);
             }
         }
         $notes = [

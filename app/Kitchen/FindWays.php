@@ -78,7 +78,8 @@ final readonly class FindWays
             return null;
         }
         if (\in_array($cures, array_map(
-            static fn (Finding $f): string => Severity::Note === $f->severity ? '' : $f->rule, '' === $cures ? [] : $changed->adapted->findings,
+            static fn (Finding $f): string => Severity::Note === $f->severity ? '' : $f->rule, '' === $cures
+                ? [] : $changed->adapted->findings,
         ), true)) {
             return null;
         }

@@ -38,6 +38,10 @@ final readonly class LocalTimes
             && $at->format('Y-m-d') === $now->format('Y-m-d')
             ? $yesterday
             : $at;
+        if ($now < $from && ('' === $typed || str_starts_with($typed, '-'))) {
+            // The clock stands behind: what has happened did so no sooner than that.
+            return $from;
+        }
         $code = match (true) {
             null === $at => 'time-not-understood',
             $at < self::minute($from) => $tooEarly,

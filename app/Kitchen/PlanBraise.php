@@ -42,6 +42,7 @@ final readonly class PlanBraise
         private Sides $sides,
         private Cooks $cooks,
         private Drafts $stored,
+        private Faults $faults,
     ) {
     }
 
@@ -54,6 +55,25 @@ final readonly class PlanBraise
     public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null, ?Dish $dish = null): WorkedBraise
     {
         $draft = DraftOrder::identified($draft);
+
+        return $this->faults->or(
+            fn (): WorkedBraise => $this->worked($id, $draft, $cook, $cooker, $dish), fn (): WorkedBraise => $this->unworked($draft),
+        );
+    }
+
+    /** What was typed, where it can't be worked out through a fault of ours. */
+    private function unworked(BraiseDraft $draft): WorkedBraise
+    {
+        $problems = new Problems();
+        $problems->add('not-worked-out', '');
+
+        return new WorkedBraise(
+            $draft, $this->faults->or(fn (): array => $this->drafts->understood($draft), static fn (): array => []), $problems, null, null,
+        );
+    }
+
+    private function worked(string $id, BraiseDraft $draft, ?CookRecord $cook, ?Cooker $cooker, ?Dish $dish): WorkedBraise
+    {
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
         $adapted = null === $cook

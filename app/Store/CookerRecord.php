@@ -26,6 +26,10 @@ class CookerRecord
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $deletedAt = null;
 
+    /** Counts the changes of what a cook types of it; a change must name the one it was made from. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $revision = 1;
+
     /** @var array<string, mixed>|null a WaterTestDraft, normalized: a test lasts eight hours and is kept as it goes */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     public ?array $waterTest = null;

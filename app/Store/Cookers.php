@@ -36,6 +36,24 @@ final readonly class Cookers
         );
     }
 
+    /**
+     * @param int                          $revision that the change was made from; 0 for whatever it is
+     * @param callable(CookerRecord): void $change
+     *
+     * @throws StaleRevision
+     */
+    public function change(CookerRecord $cooker, int $revision, callable $change): void
+    {
+        $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($cooker, $revision, $change): void {
+            $manager->refresh($cooker);
+            if (0 !== $revision && $revision !== $cooker->revision) {
+                throw new StaleRevision();
+            }
+            $change($cooker);
+            ++$cooker->revision;
+        });
+    }
+
     public function save(CookerRecord $cooker): void
     {
         $this->manager->persist($cooker);

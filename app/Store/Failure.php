@@ -10,6 +10,7 @@ enum Failure: string
     case Full = 'full';
     case ReadOnly = 'read-only';
     case Locked = 'locked';
+    case Damaged = 'damaged';
 
     /** By the words of SQLite, wherever in the chain they are; null where it is another error. */
     public static function of(?\Throwable $error): ?self
@@ -19,6 +20,7 @@ enum Failure: string
             $found = match (true) {
                 str_contains($words, 'disk is full'), str_contains($words, 'disk I/O error') => self::Full,
                 str_contains($words, 'readonly database'), str_contains($words, 'unable to open database file') => self::ReadOnly,
+                str_contains($words, 'disk image is malformed'), str_contains($words, 'file is not a database') => self::Damaged,
                 str_contains($words, 'database is locked'), str_contains($words, 'table is locked') => self::Locked,
                 default => null,
             };

@@ -140,8 +140,19 @@ final readonly class Measures
             1 === preg_match('/(?:^c|C)elsius$/', $name) => $this->temperature($value),
             str_ends_with($name, 'Cm') => $this->length($value),
             1 === preg_match('/(?:^p|P)ercent$/', $name) => $this->number($value, abs($value) < 10 ? 2 : 0).' %',
+            str_ends_with($name, 'Bytes') => $this->size($value),
             'spoons' === $name => $this->quarters($value),
             default => $value === floor($value) ? (int) $value : round($value, 2),
+        };
+    }
+
+    /** As people write it: 850 bytes, 640 kB, 2.6 MB. */
+    public function size(float $bytes): string
+    {
+        return match (true) {
+            $bytes < 1000 => $this->number($bytes, 0).' bytes',
+            $bytes < 1_000_000 => $this->number($bytes / 1000, 0).' kB',
+            default => $this->number($bytes / 1_000_000, 1).' MB',
         };
     }
 

@@ -59,7 +59,8 @@ final readonly class OrderedMeat
     {
         return new self(
             $this->joint->cutInto($parts), $this->bone, $this->beforehand, array_map(
-                static fn (FurtherMeat $m): FurtherMeat => new FurtherMeat($m->id, $m->name, $m->joint->cutInto($parts), $m->bone), $this->others,
+                static fn (FurtherMeat $m): FurtherMeat => new FurtherMeat($m->id, $m->name, $m->joint->cutInto($parts), $m->bone),
+                $this->others,
             ),
         );
     }

@@ -29,7 +29,8 @@ final class HazardReader
     private const OTHERS = '/\b(?:beans|chickpeas|lentils|pulses|dough|butter|bread|rolls?|loaf|rice|cheese|yogh?h?urt|cream|fruit|prunes'
         .'|apricots|raisins|plates?|eggs?|pickles?|cucumbers?|salad|dressing|mushrooms|soaking|pastry|tortillas)\b/iu';
     private const NAMED_MEAT = '/\b(?:frozen|freezer|thaw\w*|de-?frost\w*)\b[^.;]{0,40}\b(?:meat|joint|roast|shanks?|ribs?|shoulder|beef'
-        .'|pork|lamb|chicken|duck|turkey|venison|goat|rabbit|veal)\b|\b(?:meat|joint|roast|shanks?|ribs?|shoulder|beef|pork|lamb|chicken|duck'
+        .'|pork|lamb|chicken|duck|turkey|venison|goat|rabbit|veal)\b|\b(?:meat|joint|roast|shanks?|ribs?|shoulder|beef|pork|lamb'
+        .'|chicken|duck'
         .'|turkey|venison|goat|rabbit|veal)\b[^.;]{0,40}\b(?:frozen|freezer|thaw\w*|de-?frost\w*)\b/iu';
     private const MAY_BE_FROZEN = '/\b(?:peas|beans|corn|sweetcorn|spinach|berries|fruit|pastry|stock|broth|herbs|bread|rolls|onions|prawns'
         .'|vegetables?|veg|chips|dumplings|leftovers?|portions?|boxes|containers?|bags?|rest)\b/iu';
@@ -39,9 +40,11 @@ final class HazardReader
         .'|\bin (?:the|a) (?:sink|sun|airing cupboard)\b/iu';
     private const COOLS = '/\b(?:cool|cooled|cooling|cold|leave|left|rest|stand|sit|keep|kept)\b/iu';
     private const ON_WARM = '/\b(?:on|to|at) (?:the )?(?:[“"‘\']?(?:keep[- ])?warm[”"’\']?)(?: (?:setting|function|mode))?\b/iu';
-    private const SETTING = '/\b(?:warm (?:setting|function|mode)|keep[- ]warm|(?:switch|turn|set|put)\w*[^.;]{0,40}\b(?:to|on|at) (?:keep[- ])?warm'
+    private const SETTING = '/\b(?:warm (?:setting|function|mode)|keep[- ]warm|(?:switch|turn|set|put)\w*[^.;]{0,40}\b(?:to|on'
+        .'|at) (?:keep[- ])?warm'
         .'|on warm)\b/iu';
-    private const REHEATS = '/\b(?:re-?heat\w*|warm (?:it |them |everything |the \w+ )?(?:through|up)|heat (?:it |them )?(?:through|up)|bring back)\b/iu';
+    private const REHEATS = '/\b(?:re-?heat\w*|warm (?:it |them |everything |the \w+ )?(?:through|up)|heat (?:it |them )?(?:through'
+        .'|up)|bring back)\b/iu';
     private const BROWNS = '/\b(?:brown|sear|seal|fry|colou?r)(?:s|ed|ing)?\b/iu';
     private const LEFT_IN_PAN = '/\b(?:leave|left|stand|sit|keep|wait)\b[^.;]*\b(?:pan|skillet|frying pan|casserole|there|until|till)\b/iu';
     private const EARLIER = '/\b(?:in the morning|before (?:work|you go|going out|leaving)|at breakfast|at lunch(?:time)?)\b/iu';
@@ -54,7 +57,8 @@ final class HazardReader
     private const STIRRED_IN = '/\b(?:stir|whisk|beat|add|fold|temper|thicken|bind|mayonnaise|aioli|raw|finish|pour|liaison)\w*\b/iu';
     private const ONTO_DONE = '/\b(?:pour|spoon|brush|baste|drizzle|serve|add|stir|toss|glaze)\w*\b/iu';
     private const BOILED = '/\b(?:boil|simmer|reduc|bubbl)\w*\b/iu';
-    private const DISCARDS = '/\b(?:discard|throw|drain|reserve|keep|save|lift|remove|wipe|shake|out of the marinade|from the marinade)\w*\b/iu';
+    private const DISCARDS = '/\b(?:discard|throw|drain|reserve|keep|save|lift|remove|wipe|shake|out of the marinade'
+        .'|from the marinade)\w*\b/iu';
 
     /**
      * @param bool $cooked whether the braise is over by then
@@ -63,7 +67,8 @@ final class HazardReader
      */
     public static function in(string $sentence, bool $cooked): array
     {
-        $fridge = (bool) preg_match(self::FRIDGE, (string) preg_replace('/\b(?:out of|from) the (?:fridge|refrigerator)\b/iu', '', $sentence));
+        $fridge = (bool) preg_match(self::FRIDGE, (string) preg_replace('/\b(?:out of|from) the (?:fridge|refrigerator)\b/iu', '',
+            $sentence));
         $out = [
             $cooked ? self::afterwards($sentence, $fridge) : self::beforehand($sentence, $fridge),
             self::onWarm($sentence),
@@ -106,8 +111,10 @@ final class HazardReader
         $long = preg_match(self::LONG, $sentence) || self::longest($sentence) > self::MOST_OUT;
 
         return match (true) {
-            preg_match(self::OTHERS, $sentence) && !preg_match('/\b(?:meat|beef|pork|lamb|chicken|joint|shoulder|shanks?)\b/iu', $sentence) => null,
-            preg_match(self::MARINATES, $sentence) && !$fridge && ($long || self::longest($sentence) > self::MOST_BROWNED) => Hazard::MarinatesWarm,
+            preg_match(self::OTHERS, $sentence) && !preg_match('/\b(?:meat|beef|pork|lamb|chicken|joint|shoulder|shanks?)\b/iu',
+                $sentence) => null,
+            preg_match(self::MARINATES, $sentence) && !$fridge
+                && ($long || self::longest($sentence) > self::MOST_BROWNED) => Hazard::MarinatesWarm,
             $long && !$fridge => Hazard::OutTooLong,
             self::standsOut($sentence) => Hazard::StandsOut,
             default => null,
@@ -118,7 +125,8 @@ final class HazardReader
     {
         $long = preg_match(self::LONG, $sentence) || self::longest($sentence) > self::MOST_OUT;
         $room = preg_match('/'.self::ROOM.'/iu', $sentence)
-            || preg_match('/\bin the (?:pot|cooker|insert|crock|pan|casserole)\b|\bswitched? off\b|\bturn(?:ed)? (?:it )?off\b/iu', $sentence);
+            || preg_match('/\bin the (?:pot|cooker|insert|crock|pan|casserole)\b|\bswitched? off\b|\bturn(?:ed)? (?:it )?off\b/iu',
+                $sentence);
 
         return $long && !$fridge && preg_match(self::COOLS, $sentence) && ($room || preg_match('/\bcool/iu', $sentence))
             ? Hazard::CooledOvernight
@@ -127,7 +135,8 @@ final class HazardReader
 
     private static function onWarm(string $sentence): ?Hazard
     {
-        if (!preg_match(self::SETTING, $sentence) && !preg_match('/\b(?:re-?heat\w*)\b[^.;]*'.trim(self::ON_WARM, '/iu').'/iu', $sentence)) {
+        if (!preg_match(self::SETTING, $sentence) && !preg_match('/\b(?:re-?heat\w*)\b[^.;]*'.trim(self::ON_WARM, '/iu').'/iu',
+            $sentence)) {
             return null;
         }
 
@@ -145,7 +154,8 @@ final class HazardReader
         }
         $browned = preg_match(self::BROWNS, $sentence) && preg_match(self::LEFT_IN_PAN, $sentence)
             && (preg_match(self::EARLIER, $sentence) || preg_match(self::LONG, $sentence)
-                || preg_match('/\b(?:until|till) (?:you|the evening|evening|lunch|noon|later|needed|after(?:noon)?|tonight)\b/iu', $sentence)
+                || preg_match('/\b(?:until|till) (?:you|the evening|evening|lunch|noon|later|needed|after(?:noon)?|tonight)\b/iu',
+                    $sentence)
                 || self::longest(self::from($sentence, self::LEFT_IN_PAN)) > self::MOST_BROWNED);
         $timed = preg_match(self::TIMER, $sentence) && (preg_match(self::LONG, $sentence) || self::longest($sentence) > self::MOST_OUT)
             && preg_match('/\b(?:start|delay|come on|switch(?:es)? (?:itself )?on|turn(?:s)? (?:itself )?on|begin)\w*\b/iu', $sentence);

@@ -42,7 +42,7 @@ final readonly class RecipeReader
         string $text, Problems $problems, string $path = 'text', ?UnitSystem $system = null, Vocabulary $vocabulary = new Vocabulary(),
     ): ?Reading {
         if (\strlen($text) > self::MOST_BYTES) {
-            $problems->add('recipe-too-long', $path, ['kilobytes' => \strlen($text) / 1000, 'most' => self::MOST_BYTES / 1000]);
+            $problems->add('recipe-too-long', $path, ['sizeBytes' => \strlen($text), 'mostBytes' => self::MOST_BYTES]);
 
             return null;
         }

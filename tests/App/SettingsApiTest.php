@@ -21,7 +21,12 @@ final class SettingsApiTest extends ApiTestCase
     {
         $cooker = $this->call('POST', '/api/cookers', self::COOKER, 201);
 
-        self::assertSame(self::COOKER, $cooker['draft']);
+        self::assertSame([...self::COOKER, 'revision' => 1], $cooker['draft']);
+        $path = '/api/cookers/'.self::text($cooker, 'id');
+        $renamed = $this->call('PUT', $path, [...self::COOKER, 'name' => 'The oval', 'revision' => 1]);
+        self::assertSame(2, self::in($renamed, 'draft.revision'));
+        $this->call('PUT', $path, [...self::COOKER, 'revision' => 1], 409);
+        $cooker = $this->call('PUT', $path, [...self::COOKER, 'revision' => 2]);
         self::assertSame('6.5 L, oval, 270 W, to Warm after 10 h', $cooker['summary']);
         self::assertSame([$cooker], $this->call('GET', '/api/cookers'));
     }

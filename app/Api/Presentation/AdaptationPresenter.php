@@ -7,6 +7,7 @@ namespace Pausis\App\Api\Presentation;
 use Pausis\App\Api\Wire\Adaptation;
 use Pausis\App\Api\Wire\CurvePoint;
 use Pausis\App\Api\Wire\FindingView;
+use Pausis\App\Api\Wire\FurtherMeatView;
 use Pausis\App\Api\Wire\LedgerView;
 use Pausis\App\Api\Wire\LevelView;
 use Pausis\App\Api\Wire\LiquidView;
@@ -31,6 +32,7 @@ use Pausis\Core\Adaptation\Explain\LevelCost;
 use Pausis\Core\Adaptation\Explain\Levels;
 use Pausis\Core\Adaptation\Explain\PotInTime;
 use Pausis\Core\Adaptation\FollowedCook;
+use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
 use Pausis\Core\Adaptation\Rules\Stage;
@@ -399,6 +401,10 @@ final readonly class AdaptationPresenter
                 MeatJuice::renderedFat($order->meat->all(), $order->meat->joint->needHours)->inGrams() / MeatJuice::FAT_DENSITY,
             ),
             $this->wording->say('pot.height', $measures, ['heightCm' => $chosen->filling->fill * $depth, 'depthCm' => $depth]),
+            array_map(static fn (FurtherMeat $m): FurtherMeatView => new FurtherMeatView(
+                $m->id, $m->name, $m->joint->count, $measures->length($m->joint->thickness()->inCentimetres()),
+                $measures->mass($m->joint->boneless->inGrams() + $m->bone->inGrams()),
+            ), $order->meat->others),
         );
     }
 

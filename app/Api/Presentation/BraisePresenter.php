@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
+use Pausis\App\Api\Wire\Adaptation;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\BraiseView;
 use Pausis\App\Api\Wire\ProblemView;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Kitchen\DraftOrder;
+use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\WorkedBraise;
@@ -20,6 +22,7 @@ use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Problem\Problem;
+use Pausis\Core\Problem\Problems;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Step;
 
@@ -38,6 +41,7 @@ final readonly class BraisePresenter
         private House $house,
         private DayPresenter $days,
         private Braises $braises,
+        private Faults $faults,
     ) {
     }
 
@@ -49,18 +53,29 @@ final readonly class BraisePresenter
     public function view(string $id, int $revision, WorkedBraise $worked, ?string $cookId): BraiseView
     {
         $measures = $this->house->measures();
+        $failed = new Problems();
+        $adaptation = null === $worked->adapted ? null : $this->faults->or(
+            fn (): Adaptation => $this->adaptations->present($worked, $measures),
+            static function () use ($failed): null {
+                $failed->add('not-worked-out', '');
+
+                return null;
+            },
+        );
 
         return new BraiseView(
             $id,
             $revision,
             $worked->draft,
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->recipes->ingredient($i, $measures), $worked->understood),
-            array_map(fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), $worked->problems->all()),
-            null === $worked->adapted ? null : $this->adaptations->present($worked, $measures),
             array_map(
+                fn (Problem $p): ProblemView => $this->wording->problem($p, $measures), [...$worked->problems->all(), ...$failed->all()],
+            ),
+            $adaptation,
+            $this->faults->or(fn (): array => array_map(
                 fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures),
                 $this->drafts->steps($worked->draft, $worked->understood),
-            ),
+            ), static fn (): array => []),
             $cookId,
         );
     }

@@ -18,6 +18,7 @@ use Pausis\App\Api\Wire\TodayJob;
 use Pausis\App\Api\Wire\TodayView;
 use Pausis\App\Kitchen\DraftOrder;
 use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
@@ -41,6 +42,7 @@ final readonly class TodayPresenter
     public function __construct(
         private Braises $braises, private Cooks $cooks, private Cookers $cookers, private Drafts $drafts, private House $house,
         private BraisePresenter $presenter, private CookPresenter $pots, private Wording $wording,
+        private Faults $faults,
     ) {
     }
 
@@ -53,15 +55,24 @@ final readonly class TodayPresenter
         foreach ($this->inOrder($now) as [$braise, $serve]) {
             $cook = $cooks[$braise->id] ?? null;
             if (null !== $cook && null === $cook->closedAt) {
-                [$running[], $more] = $this->running($braise, $cook);
-                $jobs = [...$jobs, ...$more];
                 $used[] = $cook->draft['cookerId'] ?? '';
+                $shown = $this->faults->or(fn (): array => $this->running($braise, $cook), static fn (): null => null);
+                if (null === $shown) {
+                    $planned[] = $this->unshown($braise);
+                    continue;
+                }
+                $running[] = $shown[0];
+                $jobs = [...$jobs, ...$shown[1]];
             } elseif (null !== $cook || (null !== $serve && $serve <= $now)) {
                 \count($past) < self::MOST_PAST && array_unshift($past, $this->past($braise, $cook, $measures));
             } elseif (\count($planned) < self::MOST_PLANNED) {
-                $view = $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), null);
-                $planned[] = self::planned($braise, $view, null === $serve ? '' : $measures->day($serve));
-                $jobs = [...$jobs, ...self::jobs($braise, $view, $now)];
+                $view = $this->faults->or(fn (): BraiseView => $this->presenter->present(
+                    $braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), null,
+                ), static fn (): null => null);
+                $planned[] = null === $view
+                    ? $this->unshown($braise)
+                    : self::planned($braise, $view, null === $serve ? '' : $measures->day($serve));
+                $jobs = [...$jobs, ...(null === $view ? [] : self::jobs($braise, $view, $now))];
             }
         }
         [$of, $jobs] = $this->ofOneDay($jobs, $now, $measures);
@@ -72,6 +83,14 @@ final readonly class TodayPresenter
             array_values(array_map(static fn (CookerRecord $c): FreeCookerView => new FreeCookerView(
                 $c->id, $c->name, $c->cooker()->insideLength()->inCentimetres(), $c->cooker()->depth()->inCentimetres(),
             ), $free)), [] !== $this->cookers->all(),
+        );
+    }
+
+    /** One that can't be shown through a fault of ours says so; the others are. */
+    private function unshown(BraiseRecord $braise): PlannedView
+    {
+        return new PlannedView(
+            $braise->id, $braise->title, '', $this->wording->label('problem', 'not-worked-out'), '', false, null, null,
         );
     }
 

@@ -8,9 +8,10 @@ namespace Pausis\App\Api\Wire;
 final readonly class PotView
 {
     /**
-     * @param list<float>    $piece  thickness, width, length
-     * @param list<RootView> $roots  the largest share first
-     * @param list<string>   $leaves herbs that come out again
+     * @param list<float>           $piece  thickness, width, length
+     * @param list<RootView>        $roots  the largest share first
+     * @param list<string>          $leaves herbs that come out again
+     * @param list<FurtherMeatView> $others meats of other lines
      */
     public function __construct(
         public float $depth,
@@ -36,6 +37,7 @@ final readonly class PotView
         public string $rootsText,
         public string $fatText,
         public string $heightText,
+        public array $others,
     ) {
     }
 }

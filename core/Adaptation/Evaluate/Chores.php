@@ -625,7 +625,8 @@ final class Chores
     private static function minutesBehind(array $before, int $at): int
     {
         return (int) array_sum(array_map(
-            static fn (Chore $c): int => \in_array($c->code, self::WITHOUT_THE_MEAT, true) ? 0 : $c->minutes, \array_slice($before, $at + 1),
+            static fn (Chore $c): int => \in_array($c->code, self::WITHOUT_THE_MEAT, true)
+                ? 0 : $c->minutes, \array_slice($before, $at + 1),
         ));
     }
 

@@ -72,22 +72,7 @@ final class BraiseFindings
         if ([] !== $order->meat->others) {
             $findings[] = self::severalMeats($order, $chosen);
         }
-        $day = $braise->day();
-        if ($day instanceof DayPlan) {
-            $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
-            array_push($findings, ...array_filter([
-                $day->isPastBest()
-                    ? $this->heldShorter(
-                        new Finding(
-                            'past-best-before-serving', Severity::Warn,
-                            ['holdMinutes' => $day->holdMinutes, 'ofTen' => round(10 * $day->pastShare)],
-                        ),
-                        $braise,
-                    )
-                    : null,
-                Rules::leanHeld($order->meat->joint, $chosen->best->doseAt($served)),
-            ]));
-        }
+        array_push($findings, ...$this->held($braise));
         if ($chosen->salt->percentBefore > self::UNEATABLE_SALT_PERCENT) {
             $findings[] = new Finding('too-salty-to-eat', Severity::Warn, [
                 'percent' => $chosen->salt->percentBefore,
@@ -112,12 +97,31 @@ final class BraiseFindings
         return [$findings, $this->remedies];
     }
 
+    /** @return list<Finding> where the meat waits for the plate too long for its best */
+    private function held(AdaptedBraise $braise): array
+    {
+        $day = $braise->day();
+        if (!$day instanceof DayPlan) {
+            return [];
+        }
+        $served = ($day->serve->getTimestamp() - $day->switchOn->getTimestamp()) / 3600;
+        $past = new Finding(
+            'past-best-before-serving', Severity::Warn, ['holdMinutes' => $day->holdMinutes, 'ofTen' => round(10 * $day->pastShare)],
+        );
+
+        return array_values(array_filter([
+            $day->isPastBest() ? $this->heldShorter($past, $braise) : null,
+            Rules::leanHeld($braise->order->meat->joint, $braise->chosen->best->doseAt($served)),
+        ]));
+    }
+
     /** @return list<Finding> what the recipe asks for and is done its safe way */
     private static function neverAsPrinted(Process $process): array
     {
         $found = [];
         foreach ($process->deeds as $deed) {
-            if (str_starts_with($deed->code, NeverAsPrinted::CODE) && Hazard::from(substr($deed->code, \strlen(NeverAsPrinted::CODE)))->isGrave()) {
+            if (str_starts_with($deed->code, NeverAsPrinted::CODE)
+                && Hazard::from(substr($deed->code, \strlen(NeverAsPrinted::CODE)))->isGrave()) {
                 $found[$deed->code] = new Finding($deed->code, Severity::Refuse, handled: true);
             }
         }

@@ -180,8 +180,9 @@ final class Draftsman
         $begun = min([
             \PHP_INT_MAX, ...array_map(static fn (Ingredient $i): int => $i->line, \array_slice($this->ingredients, 0, $this->listed)),
         ]);
+        $listed = $this->stepsOfTheList();
         $told = 1 < $this->listed
-            ? array_values(array_filter($this->steps, fn (Step $s): bool => $s->line >= $begun && !$this->isOfTheList($s)))
+            ? array_values(array_filter($this->steps, static fn (Step $s): bool => $s->line >= $begun && !\in_array($s, $listed, true)))
             : $this->steps;
         $steps = array_map(
             static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $told, array_keys($told),
@@ -211,18 +212,27 @@ final class Draftsman
         );
     }
 
-    /** A line in small letters straight below the list's last, without a full stop, goes on with it. */
-    private function isOfTheList(Step $step): bool
+    /**
+     * Lines in small letters straight below the list's last, without a full stop, go on with it.
+     *
+     * @return list<Step>
+     */
+    private function stepsOfTheList(): array
     {
-        if (!preg_match('/^\W*\p{Ll}[^.!]*$/u', $step->source) || preg_match_all('/\p{L}+/u', $step->source) > self::MOST_LIST_WORDS) {
-            return false;
-        }
-        $lines = array_map(static fn (Ingredient $i): int => $i->line, $this->ingredients);
-        foreach ($this->steps as $other) {
-            $lines[] = $other !== $step && $other->line < $step->line && $this->isOfTheList($other) ? $other->line : 0;
+        $lines = array_fill_keys(array_map(static fn (Ingredient $i): int => $i->line, $this->ingredients), true);
+        $steps = $this->steps;
+        usort($steps, static fn (Step $a, Step $b): int => $a->line <=> $b->line);
+        $of = [];
+        foreach ($steps as $step) {
+            if (isset($lines[$step->line - 1])
+                && preg_match('/^\W*\p{Ll}[^.!]*$/u', $step->source)
+                && preg_match_all('/\p{L}+/u', $step->source) <= self::MOST_LIST_WORDS) {
+                $of[] = $step;
+                $lines[$step->line] = true;
+            }
         }
 
-        return \in_array($step->line - 1, $lines, true);
+        return $of;
     }
 
     /**

@@ -74,7 +74,8 @@ final class SauceBalanceTest extends TestCase
             );
         $other = (new SauceBalance(self::ingredients(['2 onions', '100 ml red wine', '400 ml beef stock']), 4, new OwnBoiling(false)))
             ->solve(
-                new Meats(Cooks::joint('lamb-shoulder', 1.4)), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100, $this->geometry(),
+                new Meats(Cooks::joint('lamb-shoulder', 1.4)), $meatScale, new OriginalMethod(Method::SlowCooker, 8), 100,
+                $this->geometry(),
                 LevelSchool::OwnJuices, new PotEnd(95, 3, $evaporated),
             );
 
@@ -138,7 +139,8 @@ final class SauceBalanceTest extends TestCase
     {
         $ingredients = self::ingredients(['100 ml chicken stock', '200 g barley']);
         $plan = (new SauceBalance($ingredients, 6, new OwnBoiling(false)))->solve(
-            new Meats(Cooks::joint('lamb-shoulder', 0.6)), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(), LevelSchool::OwnJuices,
+            new Meats(Cooks::joint('lamb-shoulder', 0.6)), 1, new OriginalMethod(Method::Hob, 3), 100, $this->geometry(),
+            LevelSchool::OwnJuices,
             new PotEnd(95, 3, 110),
         );
 

@@ -41,6 +41,11 @@ final class RawPulsesTest extends TestCase
     #[TestWith(['700 g jarred butter beans', false, false])]
     #[TestWith(['240 g cooked kidney beans', false, false])]
     #[TestWith(['1 cup beans (canned)', false, false])]
+    #[TestWith(['200 g runner bean seeds', true, false])]
+    #[TestWith(['150 g lupins', true, true])]
+    #[TestWith(['300 g kidney beans (not tinned)', true, false])]
+    #[TestWith(['2 tbsp soya paste', false, false])]
+    #[TestWith(['1 tin lupins', false, false])]
     #[TestWith(['2 tbsp black bean sauce', false, false])]
     #[TestWith(['1 vanilla bean', false, false])]
     #[TestWith(['1 tbsp coffee beans', false, false])]
@@ -91,6 +96,9 @@ final class RawPulsesTest extends TestCase
 
     #[TestWith(['1.5 kg frozen pork shoulder', true])]
     #[TestWith(['2 kg beef chuck, straight from the freezer', true])]
+    #[TestWith(['2 kg beef, not yet defrosted', true])]
+    #[TestWith(['2 kg beef, half thawed', true])]
+    #[TestWith(['2 kg beef chuck, unthawed', true])]
     #[TestWith(['2 kg pork shoulder, thawed if frozen', false])]
     #[TestWith(['200 g frozen peas', false])]
     public function testFrozenMeatIsRead(string $line, bool $frozen): void

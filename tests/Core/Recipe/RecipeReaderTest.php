@@ -53,6 +53,14 @@ final class RecipeReaderTest extends TestCase
         self::assertContains(StepKind::Brown, array_map(static fn (Step $s): StepKind => $s->kind, $reading->steps));
     }
 
+    public function testADictationWithoutStopsIsReadInOneGo(): void
+    {
+        $lines = array_map(static fn (int $k): string => "then a bit of this and that number $k", range(1, 400));
+        $reading = $this->read("beef stew\n1 kg beef chuck\n2 onions\n".implode("\n", $lines));
+
+        self::assertSame('beef-chuck', $reading->ingredients[0]->cut?->id);
+    }
+
     public function testWithoutHeadingsTheLinesSpeakForThemselves(): void
     {
         $reading = $this->read(

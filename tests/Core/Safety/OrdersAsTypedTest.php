@@ -57,11 +57,13 @@ final class OrdersAsTypedTest extends TestCase
         'chicken-thigh' => [1, 1.5, 2, 0.2],
     ];
     private const FROZEN = [
-        ', frozen', ', not yet defrosted', ', half thawed', ' (straight from the freezer)', ', unthawed', ', still partly frozen', ', deep-frozen',
+        ', frozen', ', not yet defrosted', ', half thawed', ' (straight from the freezer)', ', unthawed', ', still partly frozen', ',
+            deep-frozen',
     ];
     private const THAWED = [', thawed if frozen', ', never frozen', ', well trimmed', '', '', '', ' (ask the butcher)'];
     private const BEANS = [
-        ['250 g dried kidney beans', true], ['200 g runner bean seeds', true], ['150 g lupins', true], ['300 g kidney beans (not tinned)', true],
+        ['250 g dried kidney beans', true], ['200 g runner bean seeds', true], ['150 g lupins', true],
+        ['300 g kidney beans (not tinned)', true],
         ['1 tin kidney beans', false], ['2 tbsp soya paste', false], ['200 g green beans', false],
     ];
     private const ASIDES = [
@@ -144,12 +146,14 @@ final class OrdersAsTypedTest extends TestCase
         }
         $first = $meats[0];
         $cut = Cuts::load()->find($first['cut']) ?? throw new \LogicException();
-        $joint = Joint::tryFrom($cut, $first['kg'], $first['pieces'], null === $first['cm'] ? null : $first['cm'], 5.0, null, new Problems())
+        $joint = Joint::tryFrom($cut, $first['kg'], $first['pieces'], null === $first['cm']
+            ? null : $first['cm'], 5.0, null, new Problems())
             ?? Cooks::joint($first['cut'], $first['kg'], $first['pieces']);
         $bone = Mass::kilograms($first['kg'] * self::FORMS[$first['cut']][3]);
         $steps = array_map(
             static fn (string $s, int $k): Step => (new StepReader(Misheard::load()))->read($s, $k + 1)->identified('s'.($k + 1)),
-            array_map(static fn (string $s): string => "$s.", explode('. ', rtrim($method, '.'))), range(0, substr_count(rtrim($method, '.'), '. ')),
+            array_map(static fn (string $s): string => "$s.", explode('. ', rtrim($method, '.'))), range(0, substr_count(rtrim($method,
+                '.'), '. ')),
         );
         $dish = (new DishReader())->read($read, $steps, []);
         $icy = [] !== array_filter($read, static fn (Ingredient $i): bool => \in_array(Doubt::Frozen, $i->doubts, true))
@@ -158,7 +162,8 @@ final class OrdersAsTypedTest extends TestCase
             new OrderedRecipe($read, 4, null, true, $dish),
             new OrderedMeat(
                 $joint, $bone, new Beforehand($icy),
-                (new FurtherMeats(Cuts::load()))->besides($read, $cut, Mass::kilograms($first['kg'] + $bone->kilograms), Temperature::celsius(5)),
+                (new FurtherMeats(Cuts::load()))->besides($read, $cut, Mass::kilograms($first['kg'] + $bone->kilograms),
+                    Temperature::celsius(5)),
             ),
             new Cooker(Volume::litres($litres), Shape::Oval, null, 1.0, 0 === mt_rand(0, 3) ? Duration::hours(8) : null),
             new Room(Temperature::celsius(20), mt_rand(0, 10) * 100), Days::at('12:00', '2026-11-24'), Days::at('19:00'),
@@ -170,7 +175,8 @@ final class OrdersAsTypedTest extends TestCase
         return new TypedOrder($order, [...$lines, ...$others], $meats, $frozen, $bean, $litres);
     }
 
-    /** @return array{string, array{cut: string, kg: float, pieces: int, cm: float|null, a: float, e: float, poultry: bool}} kg without bone */
+    /** @return array{string, array{cut: string, kg: float, pieces: int, cm: float|null, a: float, e: float,
+     * poultry: bool}} kg without bone */
     private static function meat(string $cut): array
     {
         $bought = mt_rand(4, 20) / 10;
@@ -222,7 +228,8 @@ final class OrdersAsTypedTest extends TestCase
     private function checkBeans(TypedOrder $order, AdaptedBraise $braise, string $why): int
     {
         $raw = array_filter($order->beans, static fn (array $b): bool => $b[1]);
-        $refusals = array_filter($braise->findings, static fn (Finding $f): bool => 'boil-beans' === $f->rule && Severity::Refuse === $f->severity);
+        $refusals = array_filter($braise->findings, static fn (Finding $f): bool => 'boil-beans' === $f->rule
+            && Severity::Refuse === $f->severity);
         self::assertCount(\count($raw), $refusals, $why);
         $boiled = [];
         $loaded = null;

@@ -76,7 +76,8 @@ final class RulesTest extends TestCase
         $before = new Beforehand(false, $why, null === $hours ? null : Duration::hours($hours));
 
         self::assertSame($rule, Rules::start(Temperature::celsius($celsius), $before, Temperature::celsius(21))?->rule);
-        self::assertSame('frozen-in-recipe', Rules::start(Temperature::celsius($celsius), new Beforehand(true, $why), Temperature::celsius(21))?->rule);
+        self::assertSame('frozen-in-recipe', Rules::start(Temperature::celsius($celsius), new Beforehand(true, $why),
+            Temperature::celsius(21))?->rule);
     }
 
     #[TestWith([1.9, 21.0, null])]

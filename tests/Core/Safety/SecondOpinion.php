@@ -64,7 +64,8 @@ final readonly class SecondOpinion
                 [$shells[$k], $flux] = self::conducted($shells[$k], $meat, $pot, $thicker);
                 $taken += $flux;
             }
-            $pot = min($boil, $pot + self::STEP * (0.70 * $this->watts * $heat * $share - $loss * ($pot - $this->room) - $leak - $taken) / $capacity);
+            $gained = 0.70 * $this->watts * $heat * $share - $loss * ($pot - $this->room) - $leak - $taken;
+            $pot = min($boil, $pot + self::STEP * $gained / $capacity);
             $coldest = min([$pot, ...array_map(static fn (array $s): float => $s[0], $shells)]);
             $all60 = \INF === $all60 && $coldest >= 60 ? $t / 3600 : $all60;
             $birds = array_filter($shells, fn (int $k): bool => $this->meats[$k]['poultry'], \ARRAY_FILTER_USE_KEY);

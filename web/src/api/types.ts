@@ -185,7 +185,7 @@ export type CookView = {
   begun: boolean;
 };
 
-/** A cooker as typed; watts and auto-warm may be empty. */
+/** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
 export type CookerDraft = {
   name: string;
   capacity: string;
@@ -193,6 +193,7 @@ export type CookerDraft = {
   watts: string;
   autoWarm: string;
   hasMedium: boolean;
+  revision: number;
 };
 
 /** A cooker: as typed, and what follows. */
@@ -277,6 +278,15 @@ export type FurtherMeatDraft = {
   id: string;
   pieces: string;
   thickness: string;
+};
+
+/** Meat of another line as it is taken to lie in the pot. */
+export type FurtherMeatView = {
+  id: string;
+  name: string;
+  pieces: number;
+  thickness: string;
+  weight: string;
 };
 
 /** How the cook goes about it, as typed. */
@@ -649,6 +659,7 @@ export type PotView = {
   rootsText: string;
   fatText: string;
   heightText: string;
+  others: FurtherMeatView[];
 };
 
 /** Something typed that cannot be used: where, what, and why in words. */

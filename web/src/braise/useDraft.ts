@@ -165,6 +165,20 @@ export function useDraft(loaded: BraiseView) {
     return () => clearInterval(timer);
   }, [saving, send, loaded.id]);
 
+  // Who leaves within the moment leaves with it sent; what is too large for that is kept on this device.
+  useEffect(() => {
+    const leave = () => {
+      const last = latest.current;
+      if (last === sent.current || last === underway.current || last === refused.current) {
+        return;
+      }
+      keep(loaded.id, { revision: revision.current, draft: last, underway: last });
+      request("PUT", `/braises/${loaded.id}`, { revision: revision.current, draft: last }, true).catch(() => undefined);
+    };
+    window.addEventListener("pagehide", leave);
+    return () => window.removeEventListener("pagehide", leave);
+  }, [loaded.id]);
+
   const { change: changeHistory, replace } = history;
   const change = useCallback(
     (part: Partial<BraiseDraft>) => changeHistory((now) => ({ ...now, ...part })),

@@ -1,12 +1,13 @@
-import { useContext, useState } from "react";
+import { useContext, useEffect, useState } from "react";
 import { Problem } from "../api/Problem";
-import { useDeleteCooker, useRestoreCooker, useSaveCooker } from "../api/queries";
+import { useCookers, useDeleteCooker, useRestoreCooker, useSaveCooker } from "../api/queries";
 import type { CookerDraft } from "../api/types";
 import { Button } from "../kit/Button";
 import { Choices } from "../kit/Choices";
 import { Notice } from "../kit/Notice";
 import { TextField } from "../kit/TextField";
 import { ToastContext } from "../kit/toast";
+import { forgetUnsent, keepUnsent, unsent } from "../kit/unsent";
 
 const SETTINGS = [
   { value: "two", label: "Low and High", hint: "" },
@@ -18,9 +19,15 @@ const SHAPES = [
   { value: "round", label: "Round", hint: "" },
 ];
 
+const RETRY_MS = 3000;
+
+/** A cooker as it is typed. What the server can't be given yet is kept on this device and sent again until it is there. */
 export function CookerForm({ id, initial, onDone }: { id: string | null; initial: CookerDraft; onDone: () => void }) {
-  const [draft, setDraft] = useState(initial);
+  const name = `cooker.${id ?? "new"}`;
+  const [draft, setDraft] = useState(() => unsent<CookerDraft>(name) ?? initial);
+  const [waiting, setWaiting] = useState(() => unsent<CookerDraft>(name) !== null);
   const save = useSaveCooker();
+  const cookers = useCookers();
   const remove = useDeleteCooker();
   const restore = useRestoreCooker();
   const say = useContext(ToastContext);
@@ -34,12 +41,43 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
     });
     onDone();
   };
+  const send = (now: CookerDraft) => {
+    keepUnsent(name, now);
+    save.mutate(
+      { id, draft: now },
+      {
+        onSuccess: () => {
+          forgetUnsent(name);
+          setWaiting(false);
+          onDone();
+        },
+        onError: (failed) => {
+          const passing = failed instanceof Problem && failed.passing;
+          setWaiting(passing);
+          passing || forgetUnsent(name);
+        },
+      },
+    );
+  };
+  const conflict = save.error instanceof Problem && save.error.status === 409;
+  const theirs = async () => (await cookers.refetch()).data?.find((one) => one.id === id)?.draft;
+  const leave = () => {
+    forgetUnsent(name);
+    onDone();
+  };
+  useEffect(() => {
+    if (!waiting || save.isPending) {
+      return;
+    }
+    const timer = setTimeout(() => send(draft), RETRY_MS);
+    return () => clearTimeout(timer);
+  });
   return (
     <form
       className="grid gap-3 sm:grid-cols-2"
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate({ id, draft }, { onSuccess: onDone });
+        send(draft);
       }}
     >
       <TextField
@@ -83,7 +121,7 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
         <Button type="submit" weight="main" disabled={save.isPending}>
           Save
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={leave}>Leave it</Button>
         {id !== null && (
           <Button weight="quiet" className="ml-auto" onClick={() => remove.mutate(id, { onSuccess: gone })}>
             Delete this cooker
@@ -92,8 +130,24 @@ export function CookerForm({ id, initial, onDone }: { id: string | null; initial
       </div>
       {error && (
         <div className="sm:col-span-2">
-          <Notice kind="warn" word="Not saved" live>
+          <Notice kind="warn" word={waiting ? "Kept on this device" : "Not saved"} live>
             {error.message}
+            {waiting && " It is sent again every few seconds."}
+            {conflict && (
+              <span className="mt-2 flex flex-wrap gap-2">
+                <Button onClick={async () => send({ ...draft, revision: (await theirs())?.revision ?? 0 })}>
+                  Keep what is here
+                </Button>
+                <Button
+                  onClick={async () => {
+                    setDraft((await theirs()) ?? draft);
+                    save.reset();
+                  }}
+                >
+                  Show what was kept there
+                </Button>
+              </span>
+            )}
           </Notice>
         </div>
       )}

@@ -2,16 +2,20 @@ import { useState } from "react";
 import { useCookers } from "../api/queries";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
+import { unsentNames } from "../kit/unsent";
 import { Waiting } from "../kit/Waiting";
 import { CookerForm } from "./CookerForm";
 import { CookerPicture } from "./CookerPicture";
 import { FirstCooker } from "./FirstCooker";
 import { WaterTest } from "./WaterTest";
 
+/** The one that is still to be sent, where a page was left with it. */
+const waitingCooker = () => unsentNames("cooker.")[0] ?? null;
+
 /** The cookers of the house, each to its size, with its water test. */
 export function CookersPanel() {
   const cookers = useCookers();
-  const [open, setOpen] = useState<string | null>(null);
+  const [open, setOpen] = useState<string | null>(waitingCooker);
   if (cookers.data === undefined) {
     return <Waiting what="the cookers" error={cookers.error} again={() => cookers.refetch()} />;
   }
@@ -53,7 +57,7 @@ export function CookersPanel() {
         <Panel title="Another cooker">
           <CookerForm
             id={null}
-            initial={{ name: "", capacity: "", shape: "oval", watts: "", autoWarm: "", hasMedium: false }}
+            initial={{ name: "", capacity: "", shape: "oval", watts: "", autoWarm: "", hasMedium: false, revision: 0 }}
             onDone={close}
           />
         </Panel>

@@ -23,7 +23,15 @@ export function FirstCooker({ onMade }: { onMade: (id: string) => void }) {
     save
       .mutateAsync({
         id: null,
-        draft: { name: "My slow cooker", capacity: typed, shape, watts: "", autoWarm: "", hasMedium: false },
+        draft: {
+          name: "My slow cooker",
+          capacity: typed,
+          shape,
+          watts: "",
+          autoWarm: "",
+          hasMedium: false,
+          revision: 0,
+        },
       })
       .then(
         (cooker) => onMade(cooker.id),

@@ -9,6 +9,7 @@ import { Choices } from "../kit/Choices";
 import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
+import { unsent } from "../kit/unsent";
 import { PeopleFields } from "./PeopleFields";
 import { useSavedAsTyped } from "./useSavedAsTyped";
 
@@ -21,16 +22,21 @@ const CLOCKS = [
   { value: "12", label: "5:10 pm", hint: "" },
 ];
 const ZONES = Intl.supportedValuesOf("timeZone").map((zone) => ({ value: zone, label: zone.replaceAll("_", " ") }));
-const SAYS = { kept: "kept", keeping: "keeping …", refused: "not kept" };
+const SAYS = {
+  kept: "kept",
+  keeping: "keeping …",
+  refused: "not kept",
+  offline: "kept here, sent when the server is back",
+};
 
 /** Who cooks and when they are out, the hob and the oven, how things are liked and written: kept as it is typed. */
 export function HouseForm({ house }: { house: HouseView }) {
   const save = useSaveHouse();
-  const revision = useRef(house.draft.revision);
+  const revision = useRef(unsent<HouseDraft>("house")?.revision ?? house.draft.revision);
   /** Written otherwise, everything is read back as it is written now. */
   const written = useRef(`${house.draft.units} ${house.draft.clock}`);
   const taken = useRef<((draft: HouseDraft) => void) | null>(null);
-  const { draft, change, take, keeping } = useSavedAsTyped(house.draft, async (next) => {
+  const { draft, change, take, keeping } = useSavedAsTyped("house", house.draft, async (next) => {
     // Somebody who has just been added, and has no name yet, is not sent yet.
     const people = next.people.filter((one) => one.name.trim() !== "" || one.habits !== "" || next.people.length < 2);
     const saved = await save.mutateAsync({ ...next, people, revision: revision.current });
@@ -65,7 +71,10 @@ export function HouseForm({ house }: { house: HouseView }) {
       <Panel
         title="Who cooks"
         aside={
-          <span role="status" className={`text-sm ${keeping === "refused" ? "font-semibold text-heat" : "text-soft"}`}>
+          <span
+            role="status"
+            className={`text-sm ${keeping === "refused" || keeping === "offline" ? "font-semibold text-heat" : "text-soft"}`}
+          >
             {SAYS[keeping]}
             {keeping === "refused" && said}
           </span>

@@ -1,12 +1,18 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { Problem } from "../api/Problem";
+import { forgetUnsent, keepUnsent, unsent } from "../kit/unsent";
 
 const SETTLE_MS = 500;
+const RETRY_MS = 3000;
 
-export type Keeping = "kept" | "keeping" | "refused";
+export type Keeping = "kept" | "keeping" | "refused" | "offline";
 
-/** A draft that is sent whenever it has stood still for a moment; what was refused stays as it was typed. */
-export function useSavedAsTyped<T>(initial: T, send: (draft: T) => Promise<unknown>) {
-  const [draft, setDraft] = useState(initial);
+/**
+ * A draft that is sent whenever it has stood still for a moment; what was refused stays as it was typed. What the server can't be
+ * given yet is kept on this device under a name, also over a reload, and sent again every few seconds.
+ */
+export function useSavedAsTyped<T>(name: string, initial: T, send: (draft: T) => Promise<unknown>) {
+  const [draft, setDraft] = useState(() => unsent<T>(name) ?? initial);
   const [keeping, setKeeping] = useState<Keeping>("kept");
   const sent = useRef(initial);
   const sending = useRef(send);
@@ -24,18 +30,37 @@ export function useSavedAsTyped<T>(initial: T, send: (draft: T) => Promise<unkno
     before.current = before.current
       .then(() => sending.current(draft))
       .then(
-        () => setKeeping((now) => (now === "keeping" ? "kept" : now)),
-        () => setKeeping("refused"),
+        () => {
+          if (latest.current === draft) {
+            forgetUnsent(name);
+            setKeeping("kept");
+          }
+        },
+        (error: unknown) => {
+          const passing = error instanceof Problem && error.passing;
+          // Tried again: what has not arrived is not sent.
+          sent.current = passing ? ({} as T) : sent.current;
+          passing || forgetUnsent(name);
+          setKeeping(passing ? "offline" : "refused");
+        },
       );
-  }, []);
+  }, [name]);
   useEffect(() => {
     if (draft === sent.current) {
       return;
     }
     setKeeping("keeping");
+    keepUnsent(name, draft);
     const timer = setTimeout(settle, SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [draft, settle]);
+  }, [draft, settle, name]);
+  useEffect(() => {
+    if (keeping !== "offline") {
+      return;
+    }
+    const timer = setInterval(settle, RETRY_MS);
+    return () => clearInterval(timer);
+  }, [keeping, settle]);
   // Who leaves within the moment leaves with it kept.
   useEffect(() => {
     window.addEventListener("pagehide", settle);
@@ -44,10 +69,14 @@ export function useSavedAsTyped<T>(initial: T, send: (draft: T) => Promise<unkno
       settle();
     };
   }, [settle]);
-  const take = useCallback((value: T) => {
-    sent.current = value;
-    setDraft(value);
-    setKeeping("kept");
-  }, []);
+  const take = useCallback(
+    (value: T) => {
+      sent.current = value;
+      setDraft(value);
+      forgetUnsent(name);
+      setKeeping("kept");
+    },
+    [name],
+  );
   return { draft, change: setDraft, take, keeping };
 }

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import type { FurtherMeatView } from "../api/types";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { Check } from "../kit/Check";
 import { Choices } from "../kit/Choices";
@@ -11,6 +12,41 @@ const WHY = [
   { value: "just-hot", label: "browned or hot a moment ago" },
   { value: "left-out", label: "left out of the fridge" },
 ];
+
+/** Meat of another line that lies in the pot too: how it is cut, as the line says it or as the cook does. */
+function FurtherMeat({ other }: { other: FurtherMeatView }) {
+  const { draft, problem, change } = useBraisePlace();
+  const { meat } = draft;
+  const place = meat.others.findIndex((one) => one.id === other.id);
+  const said = meat.others[place] ?? { id: other.id, pieces: "", thickness: "" };
+  const set = (part: Partial<typeof said>) =>
+    change({ meat: { ...meat, others: [...meat.others.filter((one) => one.id !== other.id), { ...said, ...part }] } });
+  return (
+    <fieldset className="grid gap-1.5 border-t border-line pt-1.5">
+      <legend className="sr-only">{other.name}</legend>
+      <p className="text-sm">
+        <strong>{other.weight}</strong> {other.name}
+      </p>
+      <Figure
+        label="Pieces"
+        inputMode="numeric"
+        size="text-base"
+        value={said.pieces}
+        placeholder={String(other.pieces)}
+        problem={problem(`meat.others.${place}.pieces`)}
+        onChange={(pieces) => set({ pieces })}
+      />
+      <Figure
+        label="Thickness of a piece"
+        size="text-base"
+        value={said.thickness}
+        placeholder={other.thickness}
+        problem={problem(`meat.others.${place}.thickness`)}
+        onChange={(thickness) => set({ thickness })}
+      />
+    </fieldset>
+  );
+}
 
 /** The meat as it lies on the board, the cooker it goes into, and what is done before. */
 export function Figures() {
@@ -91,6 +127,9 @@ export function Figures() {
       {(meat.thawed || found("frozen-in-recipe")) && (
         <Check label="It is thawed through" checked={meat.thawed} onChange={(thawed) => set({ thawed })} />
       )}
+      {(adaptation?.pot.others ?? []).map((other) => (
+        <FurtherMeat key={other.id} other={other} />
+      ))}
       <button type="button" className="link justify-self-start text-sm" onClick={() => setAsking(true)}>
         Which meat for this day?
       </button>

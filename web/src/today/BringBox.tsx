@@ -10,7 +10,8 @@ import { Button } from "../kit/Button";
 
 const MOST_FILE_BYTES = 3_000_000;
 
-const kilobytes = (bytes: number) => `${Math.round(bytes / 1000)} kB`;
+const size = (bytes: number) =>
+  bytes < 1_000_000 ? `${Math.round(bytes / 1000)} kB` : `${Math.round(bytes / 100_000) / 10} MB`;
 
 /** The box to paste a recipe into, as it is written; read, it is a braise at once, kept like any other. */
 export function BringBox({ wide, tall = false }: { wide: boolean; tall?: boolean }) {
@@ -25,7 +26,7 @@ export function BringBox({ wide, tall = false }: { wide: boolean; tall?: boolean
   const bytes = new TextEncoder().encode(text).length;
   const tooLong =
     bytes > most
-      ? `This is ${kilobytes(bytes)} of text; at most ${kilobytes(most)} can be read. Leave out the page around the recipe.`
+      ? `This is ${size(bytes)} of text; at most ${size(most)} can be read. Leave out the page around the recipe.`
       : undefined;
   const error = read.error ?? create.error;
   const problem =
@@ -56,7 +57,7 @@ export function BringBox({ wide, tall = false }: { wide: boolean; tall?: boolean
     }
     if (file.size > MOST_FILE_BYTES) {
       setFileProblem(
-        `${file.name} is ${kilobytes(file.size)}; at most ${kilobytes(MOST_FILE_BYTES)} can be opened. Save the page without its pictures, or paste the recipe.`,
+        `${file.name} is ${size(file.size)}; at most ${size(MOST_FILE_BYTES)} can be opened. Save the page without its pictures, or paste the recipe.`,
       );
       return;
     }
@@ -85,9 +86,8 @@ export function BringBox({ wide, tall = false }: { wide: boolean; tall?: boolean
         The recipe, as it is written
       </label>
       <p id="recipe-limit" className="text-sm text-soft">
-        Typed, copied, dictated, story and all; or a .txt, .md, .json or saved .html file. Up to {kilobytes(most)} of
-        text
-        {bytes > most / 2 ? `, now ${kilobytes(bytes)}` : ""}.
+        Typed, copied, dictated, story and all; or a .txt, .md, .json or saved .html file. Up to {size(most)} of text
+        {bytes > most / 2 ? `, now ${size(bytes)}` : ""}.
       </p>
       <div className={`mt-1 grid items-start gap-3 ${wide && !tall ? "grid-cols-[minmax(0,1fr)_auto]" : ""}`}>
         <textarea

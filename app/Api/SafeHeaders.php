@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\App\Api;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+
+/** Every answer is what it says it is, and no page, an error's included, runs or shows what comes from elsewhere. */
+#[AsEventListener]
+final readonly class SafeHeaders
+{
+    private const PAGES = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'"
+        ."; base-uri 'none'; form-action 'self'";
+    private const OTHERS = "default-src 'none'; frame-ancestors 'none'";
+
+    public function __invoke(ResponseEvent $event): void
+    {
+        $headers = $event->getResponse()->headers;
+        $headers->set('X-Content-Type-Options', 'nosniff');
+        $headers->set('Referrer-Policy', 'same-origin');
+        $type = (string) $headers->get('Content-Type', 'text/html');
+        $headers->set('Content-Security-Policy', str_starts_with($type, 'text/html') ? self::PAGES : self::OTHERS);
+    }
+}
