@@ -16,17 +16,22 @@ use Pausis\App\Api\Wire\HelpView;
 use Pausis\App\Api\Wire\SaveBraise;
 use Pausis\App\Api\Wire\ScaleBraise;
 use Pausis\App\Api\Wire\ScaledView;
+use Pausis\App\Api\Wire\TickDraft;
 use Pausis\App\Api\Wire\WaysView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
 use Pausis\App\Kitchen\DraftOrder;
 use Pausis\App\Kitchen\DraftPatch;
 use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\FindWays;
+use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\FoundWay;
 use Pausis\App\Kitchen\House;
+use Pausis\App\Kitchen\LocalTimes;
 use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\ScaleDraft;
+use Pausis\App\Kitchen\TickJobs;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
@@ -52,8 +57,11 @@ final class BraiseController extends ApiController
         private readonly Drafts $drafts,
         private readonly BraisePresenter $presenter,
         private readonly PlanBraise $plan,
+        private readonly FollowBraise $follow,
         private readonly House $house,
         private readonly Wording $wording,
+        private readonly Faults $faults,
+        private readonly LocalTimes $times,
     ) {
     }
 
@@ -94,7 +102,7 @@ final class BraiseController extends ApiController
     #[Route('/preview', methods: ['POST'], priority: 1)]
     public function preview(#[MapRequestPayload] BraiseDraft $draft, #[MapQueryParameter] string $of = ''): JsonResponse
     {
-        return $this->answer($this->presenter->present($of, 0, $draft, null));
+        return $this->answer($this->presenter->present($of, $draft));
     }
 
     /** What would work where the day of a draft can't be: asked for by itself, since it is looked for longer. */
@@ -153,7 +161,7 @@ final class BraiseController extends ApiController
     {
         $braise = $this->find($id);
         $cook = $this->cooks->running($braise);
-        $worked = $this->plan->work($id, $save->draft, $cook);
+        $worked = $this->follow->of($braise, $save->draft);
         $view = $this->presenter->view($id, $save->revision, $worked, $cook?->id);
         $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $worked, $view): void {
             $braise->draft = $this->drafts->toArray($save->draft);
@@ -164,8 +172,22 @@ final class BraiseController extends ApiController
         });
 
         return $this->answer(new BraiseView(
-            $id, $braise->revision, $view->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId,
+            $id, $braise->revision, $save->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId,
         ));
+    }
+
+    /** A job that was done, or isn't yet; of a braise whose pot is on, it is recorded there. A record with an id is taken once. */
+    #[Route('/{id}/ticks', methods: ['POST'])]
+    public function tick(string $id, #[MapRequestPayload] TickDraft $tick, TickJobs $ticks): JsonResponse
+    {
+        $braise = $this->find($id);
+        $problems = new Problems();
+        $at = $this->times->past($tick->at, $this->house->now()->modify('-36 hours'), 'start-too-old', 'in-the-future', $problems);
+        $problems->throwIfAny();
+        \assert(null !== $at);
+        $ticks->tick($braise, $tick->job, $tick->is, $at, $tick->id);
+
+        return $this->answer($this->view($braise));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
@@ -191,7 +213,7 @@ final class BraiseController extends ApiController
     public function calendar(string $id, BraiseCalendar $calendar): Response
     {
         $braise = $this->find($id);
-        $worked = $this->plan->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise));
+        $worked = $this->follow->of($braise);
 
         return new Response($calendar->write(
             $braise->title, [[$braise, $worked->orThrow(), $worked->whole]], $this->house->measures(), $this->house->now(),
@@ -208,7 +230,7 @@ final class BraiseController extends ApiController
         $planned = [];
         foreach ($this->braises->all() as $braise) {
             $worked = \count($planned) < self::MOST_SUBSCRIBED
-                ? $this->plan->work($braise->id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))
+                ? $this->faults->or(fn (): WorkedBraise => $this->follow->of($braise), static fn (): null => null)
                 : null;
             if (null !== $worked?->adapted) {
                 $planned[] = [$braise, $worked->adapted, $worked->whole];
@@ -265,8 +287,10 @@ final class BraiseController extends ApiController
 
     private function view(BraiseRecord $braise): BraiseView
     {
-        return $this->presenter->present(
-            $braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise),
+        $cook = $this->cooks->running($braise);
+
+        return $this->presenter->view($braise->id, $braise->revision, $this->follow->of($braise), $cook?->id)->as(
+            $this->drafts->fromArray($braise->draft),
         );
     }
 

@@ -8,18 +8,25 @@ use Pausis\App\Api\Presentation\CookPresenter;
 use Pausis\App\Api\Wire\BeginSauce;
 use Pausis\App\Api\Wire\CloseCook;
 use Pausis\App\Api\Wire\CookFact;
+use Pausis\App\Api\Wire\CookView;
 use Pausis\App\Api\Wire\ForkTestDraft;
 use Pausis\App\Api\Wire\JobDone;
 use Pausis\App\Api\Wire\LostPowerDraft;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\StartCook;
+use Pausis\App\Api\Wire\StartedDraft;
 use Pausis\App\Api\Wire\TurnSetting;
 use Pausis\App\Kitchen\CloseCooking;
+use Pausis\App\Kitchen\FollowBraise;
+use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\LocalTimes;
 use Pausis\App\Kitchen\StartPot;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\App\Store\EventKind;
+use Pausis\App\Store\Freshness;
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Finish\Thickener;
@@ -29,6 +36,8 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\TypedQuantity;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -36,10 +45,15 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What is recorded at the stove. A record with an id is taken once, however often it is sent. */
 final class CookController extends ApiController
 {
+    /** What may move dinner: what counted as done by then is kept with it. */
+    private const MOVES = [EventKind::Fork, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done];
+
     public function __construct(
         private readonly Cooks $cooks,
         private readonly CookPresenter $presenter,
         private readonly LocalTimes $times,
+        private readonly FollowBraise $follow,
+        private readonly House $house,
     ) {
     }
 
@@ -54,9 +68,47 @@ final class CookController extends ApiController
     }
 
     #[Route('/api/cooks/{id}', methods: ['GET'])]
-    public function one(string $id): JsonResponse
+    public function one(string $id, Request $request, Freshness $freshness): JsonResponse
     {
-        return $this->answer($this->presenter->present($this->find($id)));
+        return $this->fresh(
+            $request, $freshness->mark("cook $id ".$this->house->now()->format('Y-m-d H:i')),
+            fn (): CookView => $this->presenter->present($this->find($id)),
+        );
+    }
+
+    /** When it was switched on, and on what, as it really was. */
+    #[Route('/api/cooks/{id}/start', methods: ['PUT'])]
+    public function restart(string $id, #[MapRequestPayload] StartedDraft $started): JsonResponse
+    {
+        $cook = $this->find($id);
+        $problems = new Problems();
+        $choice = ProgramChoice::tryFrom($started->setting);
+        if (null === $choice) {
+            $problems->add('unknown-choice', 'setting', ['typed' => $started->setting]);
+        }
+        $now = $this->house->now();
+        $at = $this->times->past($started->at, $now->modify(StartPot::OLDEST_START), 'start-too-old', 'start-in-the-future', $problems);
+        $problems->throwIfAny();
+        \assert(null !== $at && null !== $choice);
+        $this->cooks->restart($cook, '' === $started->at ? $cook->switchedOn : $at, $choice->value);
+
+        return $this->answer($this->presenter->present($cook));
+    }
+
+    /** It was not switched on after all; what was ticked stays with the braise. */
+    #[Route('/api/cooks/{id}', methods: ['DELETE'])]
+    public function notOn(string $id): Response
+    {
+        $this->cooks->notOn($this->find($id));
+
+        return new Response(status: 204);
+    }
+
+    /** It is on the plates. */
+    #[Route('/api/cooks/{id}/eaten', methods: ['POST'])]
+    public function eaten(string $id, #[MapRequestPayload] BeginSauce $eaten): JsonResponse
+    {
+        return $this->recorded($this->find($id), new Problems(), EventKind::Eaten, '', $eaten->at, $eaten->id);
     }
 
     #[Route('/api/cooks/{id}/fork-tests', methods: ['POST'])]
@@ -67,7 +119,7 @@ final class CookController extends ApiController
             $problems->add('unknown-choice', 'answer', ['typed' => $test->answer]);
         }
 
-        return $this->recorded($this->find($id), $problems, 'fork', $test->answer, $test->at, $test->id);
+        return $this->recorded($this->find($id), $problems, EventKind::Fork, $test->answer, $test->at, $test->id);
     }
 
     #[Route('/api/cooks/{id}/setting', methods: ['POST'])]
@@ -75,11 +127,11 @@ final class CookController extends ApiController
     {
         $setting = Setting::tryFrom($turn->setting);
         $problems = new Problems();
-        if (null === $setting || !$setting->cooks()) {
+        if (null === $setting) {
             $problems->add('unknown-choice', 'setting', ['typed' => $turn->setting]);
         }
 
-        return $this->recorded($this->find($id), $problems, 'turned', $turn->setting, $turn->at, $turn->id);
+        return $this->recorded($this->find($id), $problems, EventKind::Turned, $turn->setting, $turn->at, $turn->id);
     }
 
     #[Route('/api/cooks/{id}/sauce', methods: ['POST'])]
@@ -98,7 +150,7 @@ final class CookController extends ApiController
         }
 
         return $this->recorded(
-            $this->find($id), $problems, 'sauce', (string) $left, $sauce->at, $sauce->id,
+            $this->find($id), $problems, EventKind::Sauce, (string) $left, $sauce->at, $sauce->id,
             ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener],
         );
     }
@@ -107,13 +159,15 @@ final class CookController extends ApiController
     #[Route('/api/cooks/{id}/begin', methods: ['POST'])]
     public function begin(string $id, #[MapRequestPayload] BeginSauce $begin): JsonResponse
     {
-        return $this->recorded($this->find($id), new Problems(), 'begun', '', $begin->at, $begin->id);
+        return $this->recorded($this->find($id), new Problems(), EventKind::Begun, '', $begin->at, $begin->id);
     }
 
     #[Route('/api/cooks/{id}/done', methods: ['POST'])]
     public function done(string $id, #[MapRequestPayload] JobDone $done): JsonResponse
     {
-        return $this->recorded($this->find($id), new Problems(), 'done', $done->job, $done->at, $done->id);
+        return $this->recorded(
+            $this->find($id), new Problems(), $done->done ? EventKind::Done : EventKind::NotYet, $done->job, $done->at, $done->id,
+        );
     }
 
     #[Route('/api/cooks/{id}/power', methods: ['POST'])]
@@ -128,7 +182,7 @@ final class CookController extends ApiController
         }
 
         return $this->recorded(
-            $this->find($id), $problems, 'power', (string) (60 * (float) $hours), $lost->at, $lost->id, ['home' => $lost->home],
+            $this->find($id), $problems, EventKind::Power, (string) (60 * (float) $hours), $lost->at, $lost->id, ['home' => $lost->home],
         );
     }
 
@@ -149,7 +203,8 @@ final class CookController extends ApiController
             $problems->add('unknown-choice', 'fact', ['typed' => $fact->fact]);
         }
 
-        return $this->recorded($this->find($id), $problems, $fact->fact, (string) $value, $fact->at, $fact->id, earliest: '-12 hours');
+        return $this->recorded($this->find($id), $problems, EventKind::tryFrom($fact->fact) ?? EventKind::Thawed, (string) $value,
+            $fact->at, $fact->id, earliest: '-12 hours');
     }
 
     /** Takes a record back: the last, or the one of that id. */
@@ -197,16 +252,17 @@ final class CookController extends ApiController
      * @param array{thickness?: string, thickener?: string, home?: bool} $more
      */
     private function recorded(
-        CookRecord $cook, Problems $problems, string $kind, string $value, string $typedAt, string $eventId, array $more = [],
+        CookRecord $cook, Problems $problems, EventKind $kind, string $value, string $typedAt, string $eventId, array $more = [],
         string $earliest = '+0 hours',
     ): JsonResponse {
         $at = $this->times->past($typedAt, $cook->switchedOn->modify($earliest), 'before-the-start', 'in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $at);
-        $this->cooks->record(
-            $cook,
-            [...('' === $eventId ? [] : ['id' => $eventId]), 'kind' => $kind, 'at' => $at->format(\DATE_ATOM), 'value' => $value, ...$more],
-        );
+        $settled = \in_array($kind, self::MOVES, true) ? ['settled' => $this->follow->settled($cook->braise)] : [];
+        $this->cooks->record($cook, [
+            ...('' === $eventId ? [] : ['id' => $eventId]), 'kind' => $kind->value, 'at' => $at->format(\DATE_ATOM), 'value' => $value,
+            ...$more, ...$settled,
+        ]);
 
         return $this->answer($this->presenter->present($cook));
     }

@@ -7,13 +7,11 @@ namespace Pausis\App\Api;
 use Pausis\App\Exchange\AdaptedRecipe;
 use Pausis\App\Exchange\DayMarkdown;
 use Pausis\App\Exchange\KitchenSheet;
-use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
-use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
-use Pausis\App\Store\Cooks;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -26,9 +24,7 @@ final class RecipeExportController extends ApiController
 {
     public function __construct(
         private readonly Braises $braises,
-        private readonly Drafts $drafts,
-        private readonly PlanBraise $plan,
-        private readonly Cooks $cooks,
+        private readonly FollowBraise $follow,
         private readonly AdaptedRecipe $recipe,
         private readonly House $house,
     ) {
@@ -78,7 +74,7 @@ final class RecipeExportController extends ApiController
     {
         $braise = $this->braises->find($id) ?? throw $this->createNotFoundException();
 
-        return [$braise, $this->plan->work($id, $this->drafts->fromArray($braise->draft), $this->cooks->running($braise))];
+        return [$braise, $this->follow->of($braise)];
     }
 
     private function download(string $content, string $type, BraiseRecord $braise, string $extension): Response

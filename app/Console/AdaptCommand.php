@@ -178,7 +178,7 @@ final readonly class AdaptCommand
     /** @return array<string, mixed> */
     private function adapted(BraiseDraft $draft, string $cooker, Problems $problems, ?Dish $dish): array
     {
-        $worked = $this->plan->work('', $draft, null, $this->cooker($cooker, $problems), $dish);
+        $worked = $this->plan->work('', $draft, $this->cooker($cooker, $problems), $dish);
         $braise = $worked->orThrow();
         $measures = $this->house->measures();
         $view = $this->presenter->view('', 0, $worked, null)->adaptation;

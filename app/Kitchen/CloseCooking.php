@@ -6,9 +6,10 @@ namespace Pausis\App\Kitchen;
 
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\App\Store\EventKind;
 use Pausis\App\Store\Learned;
 use Pausis\App\Store\NotebookRecord;
-use Pausis\Core\Adaptation\FollowCook;
+use Pausis\Core\Following\FollowCook;
 use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Knowledge;
 
@@ -29,6 +30,9 @@ final readonly class CloseCooking
     public function close(CookRecord $cook, \DateTimeImmutable $served, string $note): void
     {
         $this->cooks->close($cook, $this->house->now(), function (CookRecord $cook) use ($served, $note): NotebookRecord {
+            if (null === $cook->last(EventKind::Eaten->value)) {
+                $cook->events = [...$cook->events, ['kind' => EventKind::Eaten->value, 'at' => $served->format(\DATE_ATOM), 'value' => '']];
+            }
             $order = $this->pot->order($cook);
             $ready = $this->pot->running($cook)->readyAfter($order->wishes->texture);
             $sauce = $cook->last('sauce');
@@ -61,7 +65,8 @@ final readonly class CloseCooking
      */
     private function learn(CookRecord $cook): array
     {
-        if ([] === $cook->of('fork')) {
+        // Of several meats the fork tells of one, and nobody knows of which.
+        if ([] === $cook->of('fork') || [] !== $this->pot->order($cook)->meat->others) {
             return ['heatPercent' => null, 'needPercent' => null];
         }
         $order = $this->pot->order($cook);

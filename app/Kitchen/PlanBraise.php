@@ -6,7 +6,6 @@ namespace Pausis\App\Kitchen;
 
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Store\Braises;
-use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Store\StoredPlan;
 use Pausis\Core\Adaptation\AdaptBraise;
@@ -17,6 +16,7 @@ use Pausis\Core\Adaptation\Schedule\Companion;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\People;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Sides;
 use Pausis\Core\Problem\Problems;
@@ -47,17 +47,19 @@ final readonly class PlanBraise
     }
 
     /**
-     * @param string          $id     of the braise that is not counted among the others of its day; empty for a new one
-     * @param CookRecord|null $cook   of it that is running: the day stands as it was switched on
-     * @param Cooker|null     $cooker in place of the one that the draft names
-     * @param Dish|null       $dish   in place of what the draft's sentences tell
+     * @param string                  $id     of the braise that is not counted among the others of its day; empty for a new one
+     * @param Cooker|null             $cooker in place of the one that the draft names
+     * @param Dish|null               $dish   in place of what the draft's sentences tell
+     * @param \DateTimeImmutable|null $at     looked at from then; null for now
      */
-    public function work(string $id, BraiseDraft $draft, ?CookRecord $cook = null, ?Cooker $cooker = null, ?Dish $dish = null): WorkedBraise
-    {
+    public function work(
+        string $id, BraiseDraft $draft, ?Cooker $cooker = null, ?Dish $dish = null, ?\DateTimeImmutable $at = null,
+    ): WorkedBraise {
         $draft = DraftOrder::identified($draft);
 
         return $this->faults->or(
-            fn (): WorkedBraise => $this->worked($id, $draft, $cook, $cooker, $dish), fn (): WorkedBraise => $this->unworked($draft),
+            fn (): WorkedBraise => $this->worked($id, $draft, $cooker, $dish, $at ?? $this->house->now()),
+            fn (): WorkedBraise => $this->unworked($draft),
         );
     }
 
@@ -72,13 +74,11 @@ final readonly class PlanBraise
         );
     }
 
-    private function worked(string $id, BraiseDraft $draft, ?CookRecord $cook, ?Cooker $cooker, ?Dish $dish): WorkedBraise
+    private function worked(string $id, BraiseDraft $draft, ?Cooker $cooker, ?Dish $dish, \DateTimeImmutable $at): WorkedBraise
     {
         $understood = $this->drafts->understood($draft);
         $problems = new Problems();
-        $adapted = null === $cook
-            ? $this->adapt($draft, $understood, $problems, $cooker, $dish)
-            : $this->begun($draft, $understood, $problems, $cook);
+        $adapted = $this->adapt($draft, $understood, $problems, $cooker, $dish, $at);
         $whole = null === $adapted ? null : $this->wholeDay($draft, $adapted, $id);
 
         $this->sayWithoutWork($draft, $whole, $problems);
@@ -105,7 +105,7 @@ final readonly class PlanBraise
     /** The braise and its sides in this house's kitchen, beside the other braises there; null where the braise has no plan. */
     private function wholeDay(BraiseDraft $draft, AdaptedBraise $adapted, string $id): ?WholeDay
     {
-        $pots = $this->others($draft, $adapted, $id);
+        $pots = $this->others($draft, $adapted->order->kitchen->people, $id);
 
         return $this->planDay->plan(
             $adapted, $this->day->sides($draft, $adapted->order->recipe->dish), $this->day->pins($draft, $this->house->record()->zone()),
@@ -114,12 +114,12 @@ final readonly class PlanBraise
     }
 
     /** @return array<string, OtherPot> by id of the braise */
-    private function others(BraiseDraft $draft, AdaptedBraise $adapted, string $id): array
+    public function others(BraiseDraft $draft, People $people, string $id): array
     {
         $pots = [];
         foreach ($this->braises->otherPlans($id, $this->house->now()) as ['id' => $other, 'title' => $title, 'plan' => $plan]) {
             $pots[$other] = StoredPlan::pot(
-                $other, $title, $plan, $draft->cookerId, $adapted->order->kitchen->people, $this->house->record()->zone(),
+                $other, $title, $plan, $draft->cookerId, $people, $this->house->record()->zone(),
             );
         }
 
@@ -142,7 +142,7 @@ final readonly class PlanBraise
                 continue;
             }
             $draft = DraftOrder::identified($this->stored->fromArray($braise->draft));
-            $adapted = $this->adapt($draft, $this->drafts->understood($draft), new Problems(), null, null);
+            $adapted = $this->adapt($draft, $this->drafts->understood($draft), new Problems(), null, null, $this->house->now());
             if (null !== $adapted) {
                 $companions[] = new Companion(
                     $id, $pot, $adapted, $this->day->sides($draft, $adapted->order->recipe->dish),
@@ -154,29 +154,11 @@ final readonly class PlanBraise
         return $companions;
     }
 
-    /**
-     * As switched on.
-     *
-     * @param list<Ingredient> $understood
-     */
-    private function begun(BraiseDraft $draft, array $understood, Problems $problems, CookRecord $cook): ?AdaptedBraise
-    {
-        $order = $this->drafts->order(
-            $draft, $understood, $this->house->record(), $cook->switchedOn->setTimezone($this->house->record()->zone())->modify('-1 day'),
-            $problems, $cook->cooker(),
-        );
-
-        return null === $order
-            ? null
-            : $this->adapt->adapt($order->handled($order->handling->startedAt(
-                $cook->switchedOn->setTimezone($this->house->record()->zone()), true,
-            )));
-    }
-
     /** @param list<Ingredient> $understood */
-    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker, ?Dish $dish): ?AdaptedBraise
+    private function adapt(BraiseDraft $draft, array $understood, Problems $problems, ?Cooker $cooker, ?Dish $dish,
+        \DateTimeImmutable $at): ?AdaptedBraise
     {
-        $order = $this->drafts->order($draft, $understood, $this->house->record(), $this->house->now(), $problems, $cooker);
+        $order = $this->drafts->order($draft, $understood, $this->house->record(), $at, $problems, $cooker);
 
         return null === $order ? null : $this->adapt->adapt(null === $dish ? $order : $order->cookingDish($dish));
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
+use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Store\CookRecord;
+use Pausis\App\Store\EventKind;
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Adaptation\CookFacts;
-use Pausis\Core\Adaptation\FollowCook;
-use Pausis\Core\Adaptation\FollowedCook;
-use Pausis\Core\Adaptation\LostPower;
 use Pausis\Core\Adaptation\ProgramChoice;
-use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\SettingChange;
+use Pausis\Core\Following\CookFacts;
+use Pausis\Core\Following\LostPower;
+use Pausis\Core\Following\RunningCook;
 use Pausis\Core\Heat\PowerCut;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\ForkTest;
@@ -28,13 +28,29 @@ use Pausis\Core\Quantity\Mass;
  */
 final readonly class RunningPot
 {
-    public function __construct(private DraftOrder $orders, private Drafts $drafts, private House $house, private FollowCook $follow)
+    /** Of a draft, what may change while the pot is on. */
+    private const DAY = ['serveAt', 'sides', 'ownSides', 'away', 'pins', 'serves', 'sure'];
+
+    public function __construct(private DraftOrder $orders, private Drafts $drafts, private House $house)
     {
     }
 
-    public function followed(CookRecord $cook, BraiseOrder $order): FollowedCook
+    /**
+     * The recipe as it was when the pot was switched on; the day as it is wished now.
+     *
+     * @param BraiseDraft|null $wished in place of what is stored of it
+     */
+    public function draft(CookRecord $cook, ?BraiseDraft $wished = null): BraiseDraft
     {
-        return $this->follow->follow($order, $this->running($cook), $this->house->now());
+        $day = array_intersect_key(null === $wished ? $cook->braise->draft : $this->drafts->toArray($wished),
+            array_fill_keys(self::DAY, true));
+        $typed = $day['serveAt'] ?? '';
+        $serve = DraftOrder::moment(\is_string($typed) ? $typed : '', $this->house->record()->zone(), true);
+        if (null === $serve || $serve <= $cook->switchedOn) {
+            unset($day['serveAt']);
+        }
+
+        return $this->drafts->fromArray([...$cook->draft, ...$day, 'away' => $this->stillHere($day['away'] ?? $cook->draft['away'] ?? [])]);
     }
 
     /**
@@ -42,18 +58,16 @@ final readonly class RunningPot
      *
      * @throws \LogicException if it no longer adapts, which it did when the cook began
      */
-    public function order(CookRecord $cook): BraiseOrder
+    public function order(CookRecord $cook, ?BraiseDraft $draft = null): BraiseOrder
     {
-        $draft = DraftOrder::identified($this->drafts->fromArray([
-            ...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? []),
-        ]));
+        $draft ??= DraftOrder::identified($this->draft($cook));
         $problems = new Problems();
         $order = $this->orders->order(
             $draft, $this->orders->understood($draft), $this->house->record(), $this->switchedOn($cook)->modify('-1 day'), $problems,
             $cook->cooker(),
-        );
+        ) ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
 
-        return $order ?? throw new \LogicException('A running cook must have an order: '.json_encode($problems->all()));
+        return $order->handled($order->handling->startedAt($this->switchedOn($cook), true));
     }
 
     public function switchedOn(CookRecord $cook): \DateTimeImmutable
@@ -64,27 +78,35 @@ final readonly class RunningPot
     public function running(CookRecord $cook): RunningCook
     {
         $evidence = $turned = $cuts = [];
+        $lifted = $eaten = null;
         $boiled = $taken = 0.0;
         $thawed = false;
         foreach ($cook->events as $event) {
             $at = Duration::seconds(max(
                 0.0, (float) ((new \DateTimeImmutable($event['at']))->getTimestamp() - $cook->switchedOn->getTimestamp()),
             ));
-            match ($event['kind']) {
-                'fork' => $evidence[] = new ForkTest($at, ForkAnswer::from($event['value'])),
-                'turned' => $turned[] = new SettingChange($at, Setting::from($event['value'])),
-                'power' => $cuts[] = new LostPower(new PowerCut($at, Duration::minutes((float) $event['value'])), $event['home'] ?? false),
-                'boiled' => $boiled = max($boiled, (float) $event['value']),
-                'took-out' => $taken += (float) $event['value'],
-                'thawed' => $thawed = true,
-                default => null,
+            $moment = (new \DateTimeImmutable($event['at']))->setTimezone($this->house->record()->zone());
+            if ('done' === $event['kind'] && 'lift-out' === $event['value']) {
+                $lifted = $moment;
+            }
+            match (EventKind::from($event['kind'])) {
+                EventKind::Fork => $evidence[] = new ForkTest($at, ForkAnswer::from($event['value'])),
+                EventKind::Turned => $turned[] = new SettingChange($at, Setting::from($event['value'])),
+                EventKind::Power => $cuts[] = new LostPower(new PowerCut($at, Duration::minutes((float) $event['value'])),
+                    $event['home'] ?? false),
+                EventKind::Boiled => $boiled = max($boiled, (float) $event['value']),
+                EventKind::TookOut => $taken += (float) $event['value'],
+                EventKind::Thawed => $thawed = true,
+                EventKind::Eaten => $eaten = $moment,
+                EventKind::Done, EventKind::NotYet, EventKind::Begun, EventKind::Sauce => null,
             };
         }
         $begun = $cook->last('begun');
 
         return new RunningCook($this->switchedOn($cook), ProgramChoice::from($cook->program), $evidence, $turned,
             null === $begun ? null : (new \DateTimeImmutable($begun['at']))->setTimezone($this->house->record()->zone()), $cuts,
-            new CookFacts($boiled > 0 ? Duration::minutes($boiled) : null, $taken > 0 ? Mass::grams($taken) : null, $thawed));
+            new CookFacts($boiled > 0 ? Duration::minutes($boiled) : null, $taken > 0
+                ? Mass::grams($taken) : null, $thawed), $lifted, $eaten);
     }
 
     /** @return list<mixed> the times of those who still live here */

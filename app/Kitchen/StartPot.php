@@ -27,7 +27,7 @@ final readonly class StartPot
 {
     public const ALREADY_ON = 'already-on';
     public const SAME_COOKER = 'same-cooker';
-    private const OLDEST_START = '-24 hours';
+    public const OLDEST_START = '-24 hours';
     private const QUARTER_HOUR = 900;
 
     public function __construct(
@@ -38,6 +38,7 @@ final readonly class StartPot
         private AdaptBraise $adapt,
         private House $house,
         private LocalTimes $times,
+        private FollowBraise $follow,
     ) {
     }
 
@@ -68,10 +69,14 @@ final readonly class StartPot
         $problems->throwIfAny();
         \assert(null !== $order);
         $adapted = $this->adapt->adapt($order->handled($order->handling->startedAt($at, true)));
-        $outcome = $this->wanted($adapted, $start->setting);
+        $outcome = $this->wanted($adapted, '' === $start->setting ? $this->planned($braise) : $start->setting);
         $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
 
-        return $this->cooks->start($this->record($braise, $draft, $adapted, $outcome, $at));
+        $record = $this->record($braise, $draft, $adapted, $outcome, $at);
+        // What was answered, which dinner and which cooker, is so in every place.
+        $braise->draft = [...$braise->draft, 'serveAt' => $draft->serveAt, 'cookerId' => $draft->cookerId];
+
+        return $this->cooks->start($record);
     }
 
     /** @throws Asked */
@@ -152,6 +157,12 @@ final readonly class StartPot
     private function serving(BraiseDraft $draft, \DateTimeImmutable $at): BraiseDraft
     {
         return $this->drafts->fromArray([...$this->drafts->toArray($draft), 'serveAt' => $at->format('Y-m-d\TH:i')]);
+    }
+
+    /** On what it was to go on, by the plan that is followed. */
+    private function planned(BraiseRecord $braise): string
+    {
+        return $this->follow->of($braise)->adapted->chosen->choice->value ?? '';
     }
 
     private function wanted(AdaptedBraise $adapted, string $setting): Outcome

@@ -39,6 +39,14 @@ class BraiseRecord
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $planUntil = null;
 
+    /** When the plan was made that is followed; null of before, when it is that of the last change. */
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $plannedAt = null;
+
+    /** @var list<array{id: string, kind: string, at: string, value: string, settled: list<string>}> of its jobs, before its pot is on */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $ticks = [];
+
     /** @param array<string, mixed> $draft a BraiseDraft, normalized */
     public function __construct(
         #[ORM\Column(length: 200)]

@@ -16,6 +16,7 @@ final readonly class Braises
 {
     private const MOST_LISTED = 500;
     private const MOST_PLANS = 12;
+    private const MOST_TICKS = 300;
 
     public function __construct(private EntityManagerInterface $manager)
     {
@@ -80,6 +81,23 @@ final readonly class Braises
         } catch (OptimisticLockException $e) {
             throw null === $e->getPrevious() ? new StaleRevision() : $e;
         }
+    }
+
+    /**
+     * Adds what is said of a job, or takes back all of it.
+     *
+     * @param array{id: string, kind: string, at: string, value: string, settled: list<string>} $tick
+     */
+    public function tick(BraiseRecord $braise, array $tick): void
+    {
+        $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($braise, $tick): void {
+            $manager->refresh($braise);
+            if ('taken-back' === $tick['kind']) {
+                $braise->ticks = array_values(array_filter($braise->ticks, static fn (array $t): bool => $t['value'] !== $tick['value']));
+            } elseif ('' === $tick['id'] || !\in_array($tick['id'], array_column($braise->ticks, 'id'), true)) {
+                $braise->ticks = \array_slice([...$braise->ticks, $tick], -self::MOST_TICKS);
+            }
+        });
     }
 
     /**

@@ -28,6 +28,14 @@ final readonly class Cooks
         return $this->manager->getRepository(CookRecord::class)->findOneBy(['braise' => $braise, 'closedAt' => null]);
     }
 
+    /** The cook that is on, or was closed so lately that something of it may still be to do. */
+    public function lately(BraiseRecord $braise, \DateTimeImmutable $now): ?CookRecord
+    {
+        $newest = $this->manager->getRepository(CookRecord::class)->findOneBy(['braise' => $braise], ['switchedOn' => 'DESC']);
+
+        return null === $newest?->closedAt || $newest->closedAt > $now->modify('-6 hours') ? $newest : null;
+    }
+
     /** @return list<CookRecord> of all braises, the longest on first */
     public function on(): array
     {
@@ -60,7 +68,7 @@ final readonly class Cooks
     public function record(CookRecord $cook, array $event): void
     {
         $this->change($cook, static function (CookRecord $cook) use ($event): void {
-            if (isset($event['id']) && \in_array($event['id'], array_column($cook->events, 'id'), true)) {
+            if ('' !== ($event['id'] ?? '') && \in_array($event['id'], array_column($cook->events, 'id'), true)) {
                 return;
             }
             $events = [...$cook->events, [...$event, 'made' => self::newest($cook) + 1]];
@@ -78,6 +86,36 @@ final readonly class Cooks
                 : array_values(array_filter(
                     $cook->events, static fn (array $e): bool => '' === $id ? ($e['made'] ?? 0) !== $newest : ($e['id'] ?? '') !== $id,
                 ));
+        });
+    }
+
+    /** Switched on at another time, or on another setting, than was said. */
+    public function restart(CookRecord $cook, \DateTimeImmutable $at, string $program): void
+    {
+        $this->change($cook, static function (CookRecord $cook) use ($at, $program): void {
+            $cook->switchedOn = $at;
+            $cook->program = $program;
+        });
+    }
+
+    /** Not switched on after all. */
+    public function notOn(CookRecord $cook): void
+    {
+        $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($cook): void {
+            $manager->refresh($cook);
+            if (null === $cook->closedAt) {
+                $manager->remove($cook);
+            }
+        });
+    }
+
+    /** All that was said of a job. */
+    public function takeBack(CookRecord $cook, string $job): void
+    {
+        $this->change($cook, static function (CookRecord $cook) use ($job): void {
+            $cook->events = array_values(array_filter(
+                $cook->events, static fn (array $e): bool => !\in_array($e['kind'], ['done', 'not-yet'], true) || $e['value'] !== $job,
+            ));
         });
     }
 

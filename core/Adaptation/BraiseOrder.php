@@ -115,6 +115,12 @@ final readonly class BraiseOrder
         return $this->with(meat: $this->meat->after($beforehand));
     }
 
+    /** Looked at from another moment. */
+    public function from(\DateTimeImmutable $now): self
+    {
+        return $this->with(now: $now);
+    }
+
     public function cookedIn(Kitchen $kitchen): self
     {
         return $this->with(kitchen: $kitchen);

@@ -201,16 +201,24 @@ final class BackwardPlan
      * The same with the pot already on: dinner moves if the meat needs it to, or if the sauce is not begun in time.
      *
      * @param \DateTimeImmutable|null $begun when the sauce was begun
+     * @param bool                    $holds whether dinner stays although some of such pots won't be ready for it
      */
     public function follow(
-        \DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $begun = null,
+        \DateTimeImmutable $on, Program $program, Window $ready, Window $past, ?\DateTimeImmutable $begun = null, bool $holds = false,
     ): DayPlan {
-        $latest = (float) $this->tests->of($on, $ready, $this->minutesFrom($this->serve, -$this->finish))->in($ready)->latest;
-        $due = max($this->minutesFrom($this->serve, -$this->finish), $this->up($this->hoursFrom($on, $latest)));
+        $wanted = $this->minutesFrom($this->serve, -$this->finish);
+        $latest = (float) $this->tests->of($on, $ready, $wanted)->in($ready)->latest;
+        $due = $holds ? $wanted : max($wanted, $this->up($this->hoursFrom($on, $latest)));
         $sauce = $begun ?? ($this->minutesFrom($due, self::GRACE_MINUTES) < $this->now ? $this->up($this->now) : $due);
         $serve = $this->minutesFrom($sauce, $this->finish);
 
         return $this->from($on, $sauce, $serve, $program, $ready, $past, true);
+    }
+
+    /** When the sauce is begun for the dinner that is wanted, whoever is there. */
+    public function sauceWanted(): \DateTimeImmutable
+    {
+        return $this->minutesFrom($this->serve, -$this->finish);
     }
 
     private function from(

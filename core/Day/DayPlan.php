@@ -49,6 +49,26 @@ final readonly class DayPlan
         return null;
     }
 
+    /** With the sauce, dinner and all that follows so much later. */
+    public function later(int $minutes): self
+    {
+        $after = static fn (\DateTimeImmutable $at): \DateTimeImmutable => $at->setTimestamp($at->getTimestamp() + 60 * $minutes);
+        $moves = [TaskKind::Sauce, TaskKind::Serve, TaskKind::Fridge];
+        $tasks = array_map(
+            static fn (Task $t): Task => \in_array($t->kind, $moves, true)
+                ? new Task($t->kind, $after($t->at), $t->minutes, $t->variables) : $t,
+            $this->tasks,
+        );
+
+        return new self($this->switchOn, $after($this->serve), $tasks, $this->holdMinutes + $minutes, $this->pastShare, $this->looks);
+    }
+
+    /** Plated then. */
+    public function servedAt(\DateTimeImmutable $at): self
+    {
+        return $this->later((int) round(($at->getTimestamp() - $this->serve->getTimestamp()) / 60));
+    }
+
     /** With the work before switching on begun then. */
     public function preparedFrom(\DateTimeImmutable $at): self
     {

@@ -26,13 +26,28 @@ final readonly class Side
      * @param float|null   $own    servings that a recipe's own amount makes
      * @param string       $of     that amount, as the recipe writes it
      * @param list<string> $acts   of the recipe that it does, ids
+     * @param list<string> $done   jobs of it, ids
      */
     public function __construct(
         public string $id, public string $name, public string $takes, private array $chain, public string $staple = '',
         public ?float $grams = null, public array $words = [], public array $else = [], public array $not = [],
         private ?float $own = null, private string $of = '',
         private array $acts = [],
+        private array $done = [],
     ) {
+    }
+
+    /**
+     * What is left of it when those jobs are done, and what leads to them.
+     *
+     * @param list<string> $done ids
+     */
+    public function without(array $done): self
+    {
+        return new self(
+            $this->id, $this->name, $this->takes, $this->chain, $this->staple, $this->grams, $this->words, $this->else, $this->not,
+            $this->own, $this->of, $this->acts, $done,
+        );
     }
 
     /**
@@ -83,6 +98,11 @@ final readonly class Side
                     ?? 0, acts: 0 === $k ? $this->acts : []);
         }
 
-        return $jobs;
+        $last = -1;
+        foreach ($jobs as $k => $job) {
+            $last = \in_array($job->id, $this->done, true) ? $k : $last;
+        }
+
+        return \array_slice($jobs, $last + 1);
     }
 }

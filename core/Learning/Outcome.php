@@ -59,6 +59,18 @@ final readonly class Outcome
         return new Window($at(0.1), $at(0.5), $share < $latest ? null : $at($latest));
     }
 
+    /** Share of the pots that are there by so many hours. */
+    public function shareBy(Doneness $level, float $hours): float
+    {
+        $index = array_search($level, Doneness::cases(), true);
+        $share = 0.0;
+        foreach ($this->courses as $i => $course) {
+            $share += $course->doneness[$index] <= $hours ? $this->weights[$i] : 0.0;
+        }
+
+        return $share;
+    }
+
     public function core60(): Window
     {
         return $this->window(array_map(static fn (Course $c): float => $c->core60, $this->courses));

@@ -31,7 +31,6 @@ use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Explain\LevelCost;
 use Pausis\Core\Adaptation\Explain\Levels;
 use Pausis\Core\Adaptation\Explain\PotInTime;
-use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
@@ -61,7 +60,7 @@ final readonly class AdaptationPresenter
     private const CURVE_STRIDE = 3;
 
     public function __construct(
-        private Wording $wording, private DayPresenter $days, private RibbonPresenter $ribbons,
+        private Wording $wording, private DayPresenter $days, private RibbonPresenter $ribbons, private FollowedPresenter $followed,
         private MethodPresenter $methods, private House $house,
     ) {
     }
@@ -73,7 +72,7 @@ final readonly class AdaptationPresenter
         $day = $braise->day();
         $order = $braise->order;
         $now = $this->house->now();
-        $verdict = $this->verdict($braise, $measures);
+        $verdict = $this->told($worked, $measures);
         $worry = $this->worry($worked, $measures);
 
         return new Adaptation(
@@ -102,7 +101,26 @@ final readonly class AdaptationPresenter
             !$day instanceof DayPlan || null !== $braise->forbidden() || (null !== $worked->whole && !$worked->whole->possible),
             $this->ribbons->planned($braise, $worked->whole, $now, $measures),
             $this->methods->lines($worked, $measures),
+            null === $worked->underway ? null : $this->followed->present($worked->underway, $now, $measures),
         );
+    }
+
+    /** The verdict; of a braise under way, how it goes. */
+    public function told(WorkedBraise $worked, Measures $measures): string
+    {
+        $underway = $worked->underway;
+        $now = $this->house->now();
+        if (null === $underway?->cook) {
+            $said = null === $underway ? '' : $this->followed->beforeOn($underway, $now, $measures);
+
+            return trim($this->verdict($worked->braise(), $measures).' '.$said);
+        }
+
+        return $this->wording->say('verdict.on', $measures, [
+            'on' => $measures->clock($underway->cook->day->switchOn, $now),
+            'setting' => $this->wording->label('setting', $worked->braise()->chosen->choice->value),
+            'headline' => $this->followed->headline($underway, $now, $measures),
+        ]);
     }
 
     public function verdict(AdaptedBraise $braise, Measures $measures): string
@@ -134,7 +152,7 @@ final readonly class AdaptationPresenter
     }
 
     public function task(
-        Task $task, AdaptedBraise|FollowedCook $of, \DateTimeImmutable $today, Measures $measures, string $again = '',
+        Task $task, AdaptedBraise $of, \DateTimeImmutable $today, Measures $measures, string $again = '',
         string $who = '',
     ): TaskView {
         $variables = [...$task->variables];
@@ -142,7 +160,7 @@ final readonly class AdaptationPresenter
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
         $variables['delayMinutes'] ??= 'none';
-        $work = $of instanceof FollowedCook ? $of->work : $of->chosen->work;
+        $work = $of->chosen->work;
         $variables['jobs'] = $this->jobsOf($task, $work, $measures);
         // The sauce may wait a little for the plate; what it takes is its work.
         $minutes = TaskKind::Sauce === $task->kind ? (int) round($work->finish()->total) : $task->minutes;

@@ -17,7 +17,6 @@ use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
-use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Day\Placed;
@@ -45,9 +44,10 @@ final readonly class BraisePresenter
     ) {
     }
 
-    public function present(string $id, int $revision, BraiseDraft $draft, ?CookRecord $cook): BraiseView
+    /** A draft worked out as it is, stored or not. */
+    public function present(string $id, BraiseDraft $draft): BraiseView
     {
-        return $this->view($id, $revision, $this->plan->work($id, $draft, $cook), $cook?->id);
+        return $this->view($id, 0, $this->plan->work($id, $draft), null);
     }
 
     public function view(string $id, int $revision, WorkedBraise $worked, ?string $cookId): BraiseView
@@ -85,6 +85,7 @@ final readonly class BraisePresenter
     {
         $measures = $this->house->measures();
         $record->headline = $view->adaptation->verdict ?? '';
+        $record->plannedAt = null === $worked->underway ? $this->house->now() : $record->plannedAt;
         $record->plan = StoredPlan::of(
             $worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures),
         );

@@ -11,74 +11,67 @@ use Pausis\App\Api\Wire\RibbonView;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\SlurryView;
 use Pausis\App\Api\Wire\TaskView;
-use Pausis\App\Kitchen\DraftDay;
-use Pausis\App\Kitchen\Drafts;
+use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\RunningPot;
+use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\CookRecord;
+use Pausis\App\Store\EventKind;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Adaptation\DinnerOnTime;
-use Pausis\Core\Adaptation\Elsewhere;
-use Pausis\Core\Adaptation\FollowedCook;
-use Pausis\Core\Adaptation\Foreseen;
-use Pausis\Core\Adaptation\Internal\CookFlags;
-use Pausis\Core\Adaptation\LateAdditions;
 use Pausis\Core\Adaptation\SauceBody;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
-use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Following\Elsewhere;
+use Pausis\Core\Following\FollowedCook;
+use Pausis\Core\Following\Internal\CookFlags;
+use Pausis\Core\Following\State;
+use Pausis\Core\Following\Underway;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Safety\Finding;
+use Pausis\Core\Safety\Rules;
+use Pausis\Core\Tenderness\Doneness;
 
 /** A running cook in words: what is next, what was seen, what the sauce needs. */
 final readonly class CookPresenter
 {
-    /** A task stays the next one for so long after its time. */
-    private const LINGER_MINUTES = 10;
     private const WORTH_REDUCING_ML = 20.0;
 
     public function __construct(
         private RunningPot $pot,
-        private Drafts $drafts,
+        private FollowBraise $follow,
         private AdaptationPresenter $adaptations,
         private Wording $wording,
         private House $house,
-        private DraftDay $day,
         private DayPresenter $days,
         private RibbonPresenter $ribbons,
+        private FollowedPresenter $words,
     ) {
     }
 
     public function present(CookRecord $cook): CookView
     {
+        return $this->view($cook, $this->follow->cooking($cook));
+    }
+
+    public function view(CookRecord $cook, WorkedBraise $worked): CookView
+    {
         $measures = $this->house->measures();
         $now = $this->house->now();
-        $order = $this->pot->order($cook);
-        $followed = $this->pot->followed($cook, $order);
-        $switchedOn = $this->pot->switchedOn($cook);
-        $day = $followed->day;
-        $views = array_map(
-            fn (Task $t): TaskView => $this->adaptations->task(
-                $t, $followed, $now, $measures, [] === $cook->of('fork') ? '' : '-again', self::who($t, $order),
-            ),
-            $this->ahead($followed, $now),
-        );
-        foreach ([
-            ...$this->additionsAhead($cook, $order, $followed, $now), ...$this->dinnerAhead($cook, $order, $followed, $now),
-        ] as $placed) {
-            $views[] = new TaskView(
-                'job', $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
-                $this->days->text($placed, $measures), $placed->person->name ?? '', $placed->job->id,
-                $placed->person->name ?? '', $placed->job->hands,
-            );
-        }
-        usort($views, static fn (TaskView $a, TaskView $b): int => strtotime($a->at) <=> strtotime($b->at));
+        $underway = $worked->underway ?? throw new \LogicException('No pot is on.');
+        $followed = $underway->cook ?? throw new \LogicException('No pot is on.');
+        $order = $worked->braise()->order;
+        $stops = null !== FollowedPresenter::stops($underway);
+        $views = $stops ? [] : $this->tasks($cook, $worked, $underway, $now, $measures);
         $next = $views[0] ?? null;
+        $day = $worked->braise()->day();
+        $late = !$day instanceof DayPlan || null !== $cook->closedAt
+            ? 0.0 : ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 3600;
 
         return new CookView(
             $cook->id,
@@ -87,82 +80,64 @@ final readonly class CookPresenter
             $cook->braise->title,
             null !== $cook->closedAt,
             $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program),
-            $measures->clock($switchedOn, $now),
+            $measures->clock($this->pot->switchedOn($cook), $now),
             $measures->clock($now),
             $measures->hours(max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600)),
             $next,
             null === $next ? '' : $this->wait($now, new \DateTimeImmutable($next->at), $measures),
-            $this->headline($followed, $now, $measures),
-            $followed->lateMinutes >= 1 ? $measures->hours($followed->lateMinutes / 60) : '',
-            null === $followed->onHigh
+            $this->words->headline($underway, $now, $measures),
+            $late >= 1 / 60 ? $measures->hours($late) : '',
+            $stops || null === $followed->onHigh
                 ? ''
                 : $this->wording->say('cook.on-high', $measures, ['serve' => $measures->clock($followed->onHigh, $now)]),
             array_map(fn (Elsewhere $e): string => $this->wording->say('cook.elsewhere-'.$e->way->method->value, $measures, [
                 'span' => $measures->span(max(1 / 12, $e->likely->inHours()), max(1 / 12, $e->latest->inHours())),
                 'celsius' => $e->way->ovenCelsius ?? 0.0,
-            ]), $followed->elsewhere),
+            ]), $stops ? [] : $followed->elsewhere),
             $followed->lidCostMinutes >= 1 ? $this->wording->say('cook.lid', $measures, ['minutes' => $followed->lidCostMinutes]) : '',
             $this->adaptations->windows($followed->windows, $measures),
-            $this->readiness($followed, $day, $measures, $now),
+            $stops ? '' : $this->readiness($underway, $followed, $measures, $now),
             $views,
-            $this->events($cook, $measures, $now),
+            $this->events($cook, $worked, $measures, $now),
             $this->slurry($cook, $order, $measures),
             $this->sauceDraft($cook, $order),
             array_map(fn (Finding $f): FlagView => $this->flag($f, $measures), $followed->flags),
             null !== $cook->last('begun'),
+            $this->words->present($underway, $now, $measures),
+            $this->pot->switchedOn($cook)->format(\DATE_ATOM),
+            $cook->program,
         );
     }
 
-    /** Who is there to do it, of several. */
-    private static function who(Task $task, BraiseOrder $order): string
+    /** @return list<TaskView> still to be done, in order of time; the fork is asked no more once the meat is ready */
+    private function tasks(CookRecord $cook, WorkedBraise $worked, Underway $underway, \DateTimeImmutable $now, Measures $measures): array
     {
-        return 0 === $task->minutes
-            ? ''
-            : $order->kitchen->people->who($task->at, $task->at->modify("+$task->minutes minutes"))->name ?? '';
-    }
+        $first = (new BraiseJobs($worked->braise()->order, $worked->braise()->chosen->work))->firstOfFinish();
+        $begun = null !== $cook->last('begun');
+        $views = [];
+        foreach ($underway->left() as $placed) {
+            $kind = match (true) {
+                BraiseJobs::FORK_TEST === $placed->job->id => TaskKind::ForkTest->value,
+                !$begun && $first === $placed->job->id => TaskKind::Sauce->value,
+                default => 'job',
+            };
+            if (TaskKind::ForkTest->value === $kind && null !== $underway->cook?->readySince) {
+                continue;
+            }
+            $views[] = new TaskView(
+                $kind, $placed->from->format(\DATE_ATOM), $measures->clock($placed->from, $now), $placed->job->minutes,
+                $this->days->text($placed, $measures), $placed->person->name ?? '',
+                TaskKind::ForkTest->value === $kind ? '' : $placed->job->id, $placed->person->name ?? '', $placed->job->hands,
+            );
+        }
 
-    /** @return list<Placed> what is still to go in late */
-    private function additionsAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
-    {
-        $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
-        $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
-
-        return null !== $cook->closedAt
-            ? []
-            : array_values(array_filter(
-                LateAdditions::of($order, $followed),
-                static fn (Placed $p): bool => $p->to >= $from && !\in_array($p->job->id, $done, true),
-            ));
+        return $views;
     }
 
     /** The day of a pot that is on, on one clock. */
-    public function ribbon(CookRecord $cook): RibbonView
+    public function ribbon(WorkedBraise $worked): RibbonView
     {
-        $now = $this->house->now();
-        $order = $this->pot->order($cook);
-        $followed = $this->pot->followed($cook, $order);
-
-        return $this->ribbons->running(
-            $followed, $order,
-            [...$this->additionsAhead($cook, $order, $followed, $now), ...$this->dinnerAhead($cook, $order, $followed, $now)],
-            $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program), $now, $this->house->measures(),
-        );
-    }
-
-    /** @return list<Placed> what is left to do for the sauce and the side dishes, until the meal is over */
-    private function dinnerAhead(CookRecord $cook, BraiseOrder $order, FollowedCook $followed, \DateTimeImmutable $now): array
-    {
-        $draft = $this->drafts->fromArray($cook->draft);
-        $done = array_map(static fn (array $e): string => $e['value'], $cook->of('done'));
-
-        $over = null !== $cook->closedAt || $followed->day->serve->modify('+'.self::LINGER_MINUTES.' minutes') < $now;
-
-        return $over
-            ? []
-            : DinnerOnTime::around(
-                $order, $followed, $this->day->sides($draft, $order->recipe->dish),
-                $this->day->pins($draft, $this->house->record()->zone()), $done,
-            );
+        return $this->ribbons->planned($worked->braise(), $worked->whole, $this->house->now(), $this->house->measures());
     }
 
     /** mL that were last measured as left in the pot. */
@@ -171,16 +146,6 @@ final readonly class CookPresenter
         $sauce = $cook->last('sauce');
 
         return null === $sauce ? null : (float) $sauce['value'];
-    }
-
-    /** @return list<Task> still to come; no fork test once the meat is ready */
-    private function ahead(FollowedCook $followed, \DateTimeImmutable $now): array
-    {
-        $from = $now->modify('-'.self::LINGER_MINUTES.' minutes');
-
-        return array_values(array_filter($followed->day->tasks, static fn (Task $t): bool => TaskKind::SwitchOn !== $t->kind
-            && TaskKind::LikelyReady !== $t->kind
-            && (TaskKind::ForkTest === $t->kind ? null === $followed->readySince : max($t->end(), $t->at) >= $from)));
     }
 
     private function wait(\DateTimeImmutable $now, \DateTimeImmutable $at, Measures $measures): string
@@ -192,26 +157,6 @@ final readonly class CookPresenter
             $minutes <= -1 => $this->wording->say('cook.ago', $measures, ['minutes' => -$minutes]),
             default => $this->wording->label('cook', 'now'),
         };
-    }
-
-    private function headline(FollowedCook $followed, \DateTimeImmutable $now, Measures $measures): string
-    {
-        $serve = $measures->clock($followed->day->serve, $now);
-        $past = array_filter($followed->flags, static fn (Finding $f): bool => 'past-best-now' === $f->rule);
-        if ([] !== $past) {
-            return $this->wording->label('cook', 'past-best');
-        }
-        if (Foreseen::Surely !== $followed->foreseen && null === $followed->readySince) {
-            $likely = $followed->day->at(TaskKind::LikelyReady)->at ?? $followed->day->serve;
-
-            return Foreseen::Hardly === $followed->foreseen
-                ? $this->wording->label('cook', 'never')
-                : $this->wording->say('cook.long-tail', $measures, ['likely' => $measures->clock($likely, $now)]);
-        }
-
-        return $followed->lateMinutes >= 1
-            ? $this->wording->say('cook.late', $measures, ['serve' => $serve, 'lateMinutes' => $followed->lateMinutes])
-            : $this->wording->say('cook.on-time', $measures, ['serve' => $serve]);
     }
 
     private function flag(Finding $finding, Measures $measures): FlagView
@@ -230,38 +175,52 @@ final readonly class CookPresenter
             });
     }
 
-    private function readiness(FollowedCook $followed, DayPlan $day, Measures $measures, \DateTimeImmutable $now): string
+    /** Ready is a state of its own: until when it can stay, what to do then, and from when it can be eaten. */
+    private function readiness(Underway $underway, FollowedCook $followed, Measures $measures, \DateTimeImmutable $now): string
     {
-        $sauce = $day->at(TaskKind::Sauce);
+        $day = $underway->whole->braise->day();
+        if (null === $followed->readySince || State::On !== $underway->state || !$day instanceof DayPlan) {
+            return '';
+        }
+        $past = $followed->bare[Doneness::Past->value]->earliest;
+        $hour = static fn (float $hours): \DateTimeImmutable => $day->switchOn->setTimestamp(
+            (int) round($day->switchOn->getTimestamp() + 3600 * $hours),
+        );
+        $finish = $followed->work->finish()->total;
+        $asIs = null === $past ? $day->serve : max($now, $hour($past));
+        $warm = $now->modify(\sprintf('+%d minutes', 60 * Rules::WARM_HOURS));
 
-        return null === $followed->readySince || null === $sauce
-            ? ''
-            : $this->wording->say('cook.ready', $measures, ['sauce' => $measures->clock($sauce->at, $now)]);
+        return $this->wording->say('cook.ready-early', $measures, [
+            'asIs' => $measures->clock($asIs, $now), 'onWarm' => $measures->clock($warm, $now),
+            'eatFrom' => $measures->clock($now->modify(\sprintf('+%d minutes', $finish)), $now),
+        ]);
     }
 
     /** @return list<EventView> in order of time */
-    private function events(CookRecord $cook, Measures $measures, \DateTimeImmutable $now): array
+    private function events(CookRecord $cook, WorkedBraise $worked, Measures $measures, \DateTimeImmutable $now): array
     {
         $views = [new EventView('switched-on', $measures->clock($this->pot->switchedOn($cook), $now),
             $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]), '')];
-        $texts = [] === $cook->of('done') ? [] : $this->jobTexts($cook, $measures);
+        $texts = $this->jobTexts($worked, $measures);
         foreach ($cook->events as $event) {
             $views[] = new EventView($event['kind'], $measures->clock(
                 (new \DateTimeImmutable($event['at']))->setTimezone($now->getTimezone()), $now,
-            ), match ($event['kind']) {
-                'fork' => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork', $event['value'])]),
-                'turned' => $this->wording->say(
+            ), match (EventKind::from($event['kind'])) {
+                EventKind::Fork => $this->wording->say('event.fork', $measures, ['answer' => $this->wording->label('fork',
+                    $event['value'])]),
+                EventKind::Turned => $this->wording->say(
                     'event.turned', $measures, ['setting' => $this->wording->label('setting', $event['value'])],
                 ),
-                'done' => $this->wording->say('event.done', $measures, ['text' => $texts[$event['value']] ?? $event['value']]),
-                'begun', 'thawed' => $this->wording->label('event', $event['kind']),
-                'power' => $this->wording->say(
+                EventKind::Done, EventKind::NotYet => $this->wording->say("event.{$event['kind']}", $measures,
+                    ['text' => $texts[$event['value']] ?? $event['value']]),
+                EventKind::Begun, EventKind::Thawed, EventKind::Eaten => $this->wording->label('event', $event['kind']),
+                EventKind::Power => $this->wording->say(
                     'event.power', $measures,
                     ['minutes' => (float) $event['value'], 'home' => true === ($event['home'] ?? false) ? 'yes' : 'no'],
                 ),
-                'boiled' => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
-                'took-out' => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),
-                default => $this->wording->say(
+                EventKind::Boiled => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
+                EventKind::TookOut => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),
+                EventKind::Sauce => $this->wording->say(
                     'event.sauce', $measures,
                     [
                         'ml' => (float) $event['value'],
@@ -275,17 +234,19 @@ final readonly class CookPresenter
     }
 
     /** @return array<string, string> by job */
-    private function jobTexts(CookRecord $cook, Measures $measures): array
+    private function jobTexts(WorkedBraise $worked, Measures $measures): array
     {
         $texts = [];
-        foreach ($this->day->sides($this->drafts->fromArray($cook->draft), $this->pot->order($cook)->recipe->dish) as $side) {
+        foreach ($worked->whole->placed ?? [] as $placed) {
+            $texts[$placed->job->id] = $this->days->text($placed, $measures);
+        }
+        foreach ($worked->whole->sides ?? [] as $side) {
             foreach ($side->jobs(1) as $job) {
-                $texts[$job->id] = $this->days->text(new Placed($job, $cook->switchedOn, $cook->switchedOn), $measures);
+                $texts[$job->id] ??= $this->days->text(new Placed($job, $this->house->now(), $this->house->now()), $measures);
             }
         }
-
-        foreach ($this->pot->followed($cook, $this->pot->order($cook))->work->chores as $chore) {
-            $texts[$chore->id] = $this->days->chore($chore, $measures);
+        foreach ($worked->braise()->chosen->work->chores as $chore) {
+            $texts[$chore->id] ??= $this->days->chore($chore, $measures);
         }
 
         return $texts;

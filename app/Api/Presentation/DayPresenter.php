@@ -17,6 +17,7 @@ use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Following\Underway;
 
 /** The whole day in words. */
 final readonly class DayPresenter
@@ -34,7 +35,11 @@ final readonly class DayPresenter
 
         return new WholeDayView(
             array_map(
-                fn (Placed $p): JobView => $this->job($p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures), $whole->placed,
+                fn (Placed $p): JobView => $this->job(
+                    $p, $day->serve, $whole->refused[$p->job->id] ?? '', $measures, self::state($p, $worked->underway),
+                    $worked->underway->done[$p->job->id] ?? null,
+                ),
+                $whole->placed,
             ),
             (new WhoIsWhere($order->kitchen->people, $from, $to))->persons(),
             $this->clash($worked, $measures),
@@ -132,8 +137,19 @@ final readonly class DayPresenter
         );
     }
 
-    private function job(Placed $placed, \DateTimeImmutable $serve, string $refused, Measures $measures): JobView
+    private static function state(Placed $placed, ?Underway $underway): string
     {
+        return match (true) {
+            isset($underway->done[$placed->job->id]) => 'done',
+            \in_array($placed->job->id, $underway->settled ?? [], true) => 'due',
+            default => 'ahead',
+        };
+    }
+
+    private function job(
+        Placed $placed, \DateTimeImmutable $serve, string $refused, Measures $measures, string $state = 'ahead',
+        ?\DateTimeImmutable $done = null,
+    ): JobView {
         $job = $placed->job;
         $side = isset($job->variables['side']) ? (string) preg_replace('/-\d+$/', '', $job->id) : 'braise';
 
@@ -143,7 +159,8 @@ final readonly class DayPresenter
             $this->waits($job, $measures), null !== $job->pinned,
             $placed->person->id
                 ?? '', $placed->person->name
-                ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused), $job->acts);
+                ?? '', '' === $refused ? '' : $this->wording->label('pin-refused', $refused), $job->acts, $state,
+            null === $done ? '' : $measures->clock($done->setTimezone($serve->getTimezone()), $serve));
     }
 
     private function waits(Job $job, Measures $measures): string

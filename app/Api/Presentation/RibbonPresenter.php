@@ -12,7 +12,6 @@ use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Adaptation\FollowedCook;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
@@ -46,15 +45,6 @@ final readonly class RibbonPresenter
             $braise->order, $day, null === $day ? [] : $whole->placed ?? [], $now,
             $this->wording->label('setting', $braise->chosen->choice->value),
             self::pots($braise->windows($braise->chosen), $braise->order->wishes->texture), $measures,
-        );
-    }
-
-    /** @param list<Placed> $placed what is left to do */
-    public function running(
-        FollowedCook $followed, BraiseOrder $order, array $placed, string $setting, \DateTimeImmutable $now, Measures $measures,
-    ): RibbonView {
-        return $this->ribbon(
-            $order, $followed->day, $placed, $now, $setting, self::pots($followed->windows, $order->wishes->texture), $measures,
         );
     }
 

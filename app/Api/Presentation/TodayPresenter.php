@@ -17,8 +17,8 @@ use Pausis\App\Api\Wire\TaskView;
 use Pausis\App\Api\Wire\TodayJob;
 use Pausis\App\Api\Wire\TodayView;
 use Pausis\App\Kitchen\DraftOrder;
-use Pausis\App\Kitchen\Drafts;
 use Pausis\App\Kitchen\Faults;
+use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
@@ -28,7 +28,7 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Following\State;
 
 /** What is on, what is to do and what is planned, each worked out as it is now. */
 final readonly class TodayPresenter
@@ -40,7 +40,7 @@ final readonly class TodayPresenter
     private const NEXT_DAY = '04:00';
 
     public function __construct(
-        private Braises $braises, private Cooks $cooks, private Cookers $cookers, private Drafts $drafts, private House $house,
+        private Braises $braises, private Cooks $cooks, private Cookers $cookers, private FollowBraise $follow, private House $house,
         private BraisePresenter $presenter, private CookPresenter $pots, private Wording $wording,
         private Faults $faults,
     ) {
@@ -64,10 +64,12 @@ final readonly class TodayPresenter
                 $running[] = $shown[0];
                 $jobs = [...$jobs, ...$shown[1]];
             } elseif (null !== $cook || (null !== $serve && $serve <= $now)) {
+                $jobs = [...$jobs, ...(null === $cook ? [] : $this->faults->or(fn (): array => $this->after($braise, $cook),
+                    static fn (): array => []))];
                 \count($past) < self::MOST_PAST && array_unshift($past, $this->past($braise, $cook, $measures));
             } elseif (\count($planned) < self::MOST_PLANNED) {
-                $view = $this->faults->or(fn (): BraiseView => $this->presenter->present(
-                    $braise->id, $braise->revision, $this->drafts->fromArray($braise->draft), null,
+                $view = $this->faults->or(fn (): BraiseView => $this->presenter->view(
+                    $braise->id, $braise->revision, $this->follow->of($braise), null,
                 ), static fn (): null => null);
                 $planned[] = null === $view
                     ? $this->unshown($braise)
@@ -84,6 +86,19 @@ final readonly class TodayPresenter
                 $c->id, $c->name, $c->cooker()->insideLength()->inCentimetres(), $c->cooker()->depth()->inCentimetres(),
             ), $free)), [] !== $this->cookers->all(),
         );
+    }
+
+    /** @return list<TodayJob> what is still to be put away of a meal that was closed */
+    private function after(BraiseRecord $braise, CookRecord $cook): array
+    {
+        if (null === $cook->closedAt || $this->cooks->lately($braise, $this->house->now()) !== $cook) {
+            return [];
+        }
+        $followed = $this->follow->cooking($cook);
+
+        return State::Eaten !== $followed->underway?->state ? [] : array_map(static fn (TaskView $t): TodayJob => new TodayJob(
+            $t->at, $t->clock, $t->text, $t->minutes, $t->hands, $t->who, $braise->id, $braise->title, '', $t->job,
+        ), $this->pots->view($cook, $followed)->tasks);
     }
 
     /** One that can't be shown through a fault of ours says so; the others are. */
@@ -110,21 +125,19 @@ final readonly class TodayPresenter
     /** @return array{RunningView, list<TodayJob>} */
     private function running(BraiseRecord $braise, CookRecord $cook): array
     {
-        $view = $this->pots->present($cook);
-        $worked = $this->presenter->present($braise->id, $braise->revision, $this->drafts->fromArray($cook->draft), $cook)->adaptation;
+        $followed = $this->follow->cooking($cook);
+        $view = $this->pots->view($cook, $followed);
+        $worked = $this->presenter->view($braise->id, $braise->revision, $followed, $cook->id)->adaptation;
         $moment = null === $worked ? null : self::moment($worked, $cook, $this->house->now());
 
         return [new RunningView(
             $cook->id, $braise->id, \is_string($cook->draft['cookerId'] ?? null) ? $cook->draft['cookerId'] : '', $braise->title,
             $view->setting, $view->sinceOn, $view->next, $view->nextIn, $view->headline, $view->late,
             \count($view->flags), $worked?->pot, $moment,
-            null === $moment ? '' : $this->house->measures()->temperature($moment->core), $this->pots->ribbon($cook),
-        ), array_values(array_map(static fn (TaskView $t): TodayJob => new TodayJob(
-            $t->at, $t->clock, $t->text, $t->minutes, $t->hands, $t->who, $braise->id, $braise->title, $cook->id,
-        ), array_filter(
-            // What is done for the sauce is listed act by act.
-            $view->tasks, static fn (TaskView $t): bool => TaskKind::Sauce->value !== $t->kind,
-        )))];
+            null === $moment ? '' : $this->house->measures()->temperature($moment->core), $this->pots->ribbon($followed),
+        ), array_map(static fn (TaskView $t): TodayJob => new TodayJob(
+            $t->at, $t->clock, $t->text, $t->minutes, $t->hands, $t->who, $braise->id, $braise->title, $cook->id, $t->job,
+        ), $view->tasks)];
     }
 
     private static function moment(Adaptation $worked, CookRecord $cook, \DateTimeImmutable $now): ?MomentView
@@ -153,9 +166,10 @@ final readonly class TodayPresenter
     private static function jobs(BraiseRecord $braise, BraiseView $view, \DateTimeImmutable $now): array
     {
         return array_values(array_map(static fn (JobView $j): TodayJob => new TodayJob(
-            $j->from, $j->clock, $j->text, $j->minutes, $j->hands, $j->person, $braise->id, $braise->title, '',
+            $j->from, $j->clock, $j->text, $j->minutes, $j->hands, $j->person, $braise->id, $braise->title, '', $j->id,
         ), array_filter(
-            $view->adaptation->wholeDay->jobs ?? [], static fn (JobView $j): bool => strtotime($j->to) > $now->getTimestamp(),
+            $view->adaptation->wholeDay->jobs ?? [],
+            static fn (JobView $j): bool => 'done' !== $j->state && strtotime($j->to) > $now->getTimestamp(),
         )));
     }
 

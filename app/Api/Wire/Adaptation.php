@@ -43,6 +43,7 @@ final readonly class Adaptation
         public bool $wantsWay,
         public RibbonView $ribbon,
         public array $method,
+        public ?FollowedView $followed,
     ) {
     }
 }

@@ -23,4 +23,12 @@ final readonly class BraiseView
         public ?string $cookId,
     ) {
     }
+
+    /** With what was typed as it is stored. */
+    public function as(BraiseDraft $draft): self
+    {
+        return new self(
+            $this->id, $this->revision, $draft, $this->understood, $this->problems, $this->adaptation, $this->steps, $this->cookId,
+        );
+    }
 }

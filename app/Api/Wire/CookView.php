@@ -14,6 +14,8 @@ final readonly class CookView
      * @param list<EventView>  $events
      * @param list<FlagView>   $flags     the most serious first
      * @param bool             $begun     whether the sauce is
+     * @param string           $on        when it was switched on, ISO 8601
+     * @param string           $program   on what setting
      */
     public function __construct(
         public string $id,
@@ -40,6 +42,9 @@ final readonly class CookView
         public SauceDraft $sauce,
         public array $flags,
         public bool $begun,
+        public FollowedView $followed,
+        public string $on,
+        public string $program,
     ) {
     }
 }

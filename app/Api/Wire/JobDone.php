@@ -6,13 +6,14 @@ namespace Pausis\App\Api\Wire;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A side dish's job that is done. */
+/** A job that is done, or isn't yet. */
 final readonly class JobDone
 {
     public function __construct(
         #[Assert\Length(min: 1, max: 60)] public string $job,
         #[Assert\Length(max: 40)] public string $at = '',
         #[Assert\Length(max: 36)] public string $id = '',
+        public bool $done = true,
     ) {
     }
 }

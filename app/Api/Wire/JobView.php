@@ -12,6 +12,8 @@ final readonly class JobView
      * @param list<string> $acts    ids of what is done by it; empty for a side dish
      * @param string       $group   braise, or the id of the side
      * @param string       $who     id of the person whose hands it takes; empty where it takes none
+     * @param string       $state   ahead, due (its time has come), done, not-yet
+     * @param string       $doneAt  clock; empty where nobody has said
      * @param string       $refused why it isn’t when the cook wanted it; empty where nothing is wrong
      */
     public function __construct(
@@ -31,6 +33,8 @@ final readonly class JobView
         public string $person,
         public string $refused,
         public array $acts,
+        public string $state,
+        public string $doneAt,
     ) {
     }
 }

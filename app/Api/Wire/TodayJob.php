@@ -10,6 +10,7 @@ final readonly class TodayJob
     /**
      * @param string $at     ISO 8601
      * @param string $cookId empty where the pot is not on
+     * @param string $job    its id, by which it is ticked; empty where it is answered otherwise
      */
     public function __construct(
         public string $at,
@@ -21,6 +22,7 @@ final readonly class TodayJob
         public string $braiseId,
         public string $title,
         public string $cookId,
+        public string $job,
     ) {
     }
 }

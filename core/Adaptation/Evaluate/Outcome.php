@@ -43,4 +43,26 @@ final readonly class Outcome
         public Joint $slowest,
     ) {
     }
+
+    /** With what is left of its work. */
+    public function working(Work $work): self
+    {
+        return $this->with(work: $work);
+    }
+
+    /**
+     * As it is seen to go.
+     *
+     * @param array<string, Window> $windows by doneness
+     */
+    public function seen(array $windows, Work $work): self
+    {
+        return $this->with(windows: $windows, planned: $windows['fork'] ?? $this->planned, work: $work);
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @phpstan-ignore argument.type (its own properties, by name) */
+        return new self(...[...get_object_vars($this), ...$changed]);
+    }
 }

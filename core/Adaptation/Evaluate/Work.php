@@ -24,6 +24,16 @@ final readonly class Work
     {
     }
 
+    /**
+     * What is left of it when those are done.
+     *
+     * @param list<string> $done ids
+     */
+    public function without(array $done): self
+    {
+        return new self(array_values(array_filter($this->chores, static fn (Chore $c): bool => !\in_array($c->id, $done, true))));
+    }
+
     /** @return list<Chore> */
     public function in(Stage ...$stages): array
     {

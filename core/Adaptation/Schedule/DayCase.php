@@ -144,6 +144,20 @@ final readonly class DayCase
         return null;
     }
 
+    /** What is left of a dinner whose pot is on: the day follows the pot. */
+    public function followed(int $mostSteps): ?PlannedDay
+    {
+        $moments = $this->moments($this->day, [])[0];
+        $wanted = Thoroughness::Best;
+        $waits = $this->braise->chosen->work->waitsBeforeThePlate();
+        $dinner = $this->schedule($this->dinner($waits, $this->reserved), $moments, $this->day->serve, $mostSteps, $wanted)
+            ?? $this->schedule($this->dinner($waits, $this->reserved), [], $this->day->serve, $mostSteps, $wanted);
+
+        return null === $dinner ? null : new PlannedDay(
+            $this->braise, $this->day, $dinner, ...$this->moments($this->day, $dinner->placed),
+        );
+    }
+
     /** With the pot switched on as late as its meat and the work before it allow. */
     public function loadedFor(Schedule $dinner, int $mostSteps, Thoroughness $wanted): ?PlannedDay
     {

@@ -34,6 +34,26 @@ final readonly class WholeDay
     ) {
     }
 
+    /**
+     * With jobs that were done before it was planned from then on.
+     *
+     * @param list<Placed> $before
+     * @param list<Side>   $sides  whole
+     */
+    public function with(array $before, array $sides): self
+    {
+        $ids = array_map(static fn (Placed $p): string => $p->job->id, $this->placed);
+        $placed = [
+            ...array_filter($before, static fn (Placed $p): bool => !\in_array($p->job->id, $ids, true)), ...$this->placed,
+        ];
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
+
+        return new self(
+            $this->braise, $placed, $this->possible, $this->optimal, $this->caught, $this->refused, $this->others, $sides, $this->heldBack,
+            $this->waits, $this->moved,
+        );
+    }
+
     /** To be tried otherwise, without the times that the cook has set; null where the braise has no day of its own. */
     public function asCase(): ?DayCase
     {

@@ -25,6 +25,7 @@ export type Adaptation = {
   wantsWay: boolean;
   ribbon: RibbonView;
   method: MethodLine[];
+  followed: FollowedView | null;
 };
 
 /** Where somebody is on the day, against their habit. Local times, YYYY-MM-DDT and a time as typed. */
@@ -183,6 +184,9 @@ export type CookView = {
   sauce: SauceDraft;
   flags: FlagView[];
   begun: boolean;
+  followed: FollowedView;
+  on: string;
+  program: string;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
@@ -256,6 +260,13 @@ export type FlagView = {
   text: string;
   do: string;
   fact: string;
+};
+
+/** How far a braise has come, and what has moved of its plan. */
+export type FollowedView = {
+  state: string;
+  moved: string;
+  overdue: OverdueView[];
 };
 
 /** What the fork said. `at` is local, empty for now; `id` is the record's own, so that it is taken once. */
@@ -349,11 +360,12 @@ export type IngredientDraft = {
   part: string;
 };
 
-/** A side dish's job that is done. */
+/** A job that is done, or isn't yet. */
 export type JobDone = {
   job: string;
   at: string;
   id: string;
+  done: boolean;
 };
 
 /** A job of the day, where it takes place and when. */
@@ -374,6 +386,8 @@ export type JobView = {
   person: string;
   refused: string;
   acts: string[];
+  state: string;
+  doneAt: string;
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -561,6 +575,14 @@ export type OutcomeView = {
   core60Clock: string;
   limitClock: string;
   sixty: string;
+};
+
+/** Work that should be under way and that nobody has ticked: done, or not yet? */
+export type OverdueView = {
+  job: string;
+  text: string;
+  clock: string;
+  cost: string;
 };
 
 /** What a recipe for a slow cooker says of one setting. */
@@ -805,6 +827,12 @@ export type StartCook = {
   knowing: string[];
 };
 
+/** When a pot was switched on, and on what; an empty time leaves it. */
+export type StartedDraft = {
+  setting: string;
+  at: string;
+};
+
 /** One step of the recipe as the cook left it; kind and minutes are empty where the reading stands. */
 export type StepDraft = {
   line: number;
@@ -851,6 +879,14 @@ export type TermView = {
   number: number;
 };
 
+/** A job that was done, isn't done yet, or of which nothing is said any more; id names the record, at is empty for now. */
+export type TickDraft = {
+  job: string;
+  is: string;
+  at: string;
+  id: string;
+};
+
 /** Something to do today, of one of the braises. */
 export type TodayJob = {
   at: string;
@@ -862,6 +898,7 @@ export type TodayJob = {
   braiseId: string;
   title: string;
   cookId: string;
+  job: string;
 };
 
 /** The house today: what is on, what is to do, what is planned. */

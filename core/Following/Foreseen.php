@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
 /** How much of a running pot's window lies within the time that is looked at. */
 enum Foreseen

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
+use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
 use Pausis\Core\Heat\PowerCut;
 

@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation\Internal;
+namespace Pausis\Core\Following\Internal;
 
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\LoadedPot;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\Evaluate\Work;
-use Pausis\Core\Adaptation\LostPower;
-use Pausis\Core\Adaptation\RunningCook;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Following\LostPower;
+use Pausis\Core\Following\RunningCook;
 use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Outcome;
@@ -41,7 +42,7 @@ final readonly class CookFlags
      */
     public function of(
         BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Outcome $run,
-        \DateTimeImmutable $now,
+        DayPlan $day, \DateTimeImmutable $now,
     ): array {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
         $out = $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes();
@@ -64,6 +65,10 @@ final readonly class CookFlags
             ),
             self::onWarm($program, $run, $best, $order, $elapsed, $ready),
             self::pastBest($run, $elapsed),
+            null === $cook->lifted || null !== $cook->eaten ? null : Rules::liftedOut(
+                Duration::minutes(max(0.0, (max($now, $day->serve)->getTimestamp() - $cook->lifted->getTimestamp()) / 60)),
+            ),
+            $now < $cook->switchedOn ? new Finding('clock-behind', Severity::Warn) : null,
         ];
         $flags = array_values(array_filter($flags));
         usort($flags, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
+use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\ProbeReading;
@@ -19,6 +20,8 @@ final readonly class RunningCook
      * @param list<SettingChange>         $turned     by hand since switching on
      * @param \DateTimeImmutable|null     $sauceBegun when the cook said so
      * @param list<LostPower>             $cuts
+     * @param \DateTimeImmutable|null     $lifted     when the meat was lifted out
+     * @param \DateTimeImmutable|null     $eaten      when it was plated
      */
     public function __construct(
         public \DateTimeImmutable $switchedOn,
@@ -28,6 +31,8 @@ final readonly class RunningCook
         public ?\DateTimeImmutable $sauceBegun = null,
         public array $cuts = [],
         public CookFacts $facts = new CookFacts(),
+        public ?\DateTimeImmutable $lifted = null,
+        public ?\DateTimeImmutable $eaten = null,
     ) {
     }
 

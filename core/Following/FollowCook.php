@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\Evaluate\Work;
-use Pausis\Core\Adaptation\Internal\CookFlags;
-use Pausis\Core\Adaptation\Schedule\Moments;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
@@ -15,6 +15,7 @@ use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\ForkTests;
+use Pausis\Core\Following\Internal\CookFlags;
 use Pausis\Core\Heat\Content;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
@@ -40,6 +41,10 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class FollowCook
 {
     private const FINISHING_OVEN_CELSIUS = 160.0;
+    /** Dinner moves where fewer of such pots than this would be ready for it. */
+    private const MOVES_BELOW = 0.2;
+    /** A pot that was forgotten, or a clock that is wrong, is looked at no further than that. */
+    private const LONGEST_HOURS = 96.0;
     /** Turning to High is offered where it brings dinner forward by at least this much. */
     private const WORTH_TURNING_MINUTES = 10.0;
 
@@ -58,45 +63,68 @@ final readonly class FollowCook
         $happened = [...$lifts, ...$cuts];
         $setup = $pot->setup->running($program, $happened);
         $work = $pots->work($pot, $cook->choice);
-        $elapsed = Duration::seconds(max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())));
+        $elapsed = Duration::seconds(min(
+            self::LONGEST_HOURS * 3600, max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())),
+        ));
         $run = $this->run($order, $setup, $cook, $elapsed);
         $test = Looks::cost($this->simulation, $setup, $run->doneness($order->wishes->texture), $order->wishes->texture);
-        $plan = self::plan($order, $cook, $now, $work, $test, $run->coreSafe());
+        $plan = static fn (\DateTimeImmutable $at): BackwardPlan => self::plan($order, $cook, $at, $work, $test, $run->coreSafe());
         $ready = $cook->readyAfter($order->wishes->texture);
-        $window = $this->notMovedEarlier(self::ready($run, $order, $ready), $order, $setup, $cook);
+        $window = self::ready($run, $order, $ready);
         $foreseen = match (null) {
             $window->likely => Foreseen::Hardly,
             $window->latest => Foreseen::LongTail,
             default => Foreseen::Surely,
         };
-        $day = $this->day($plan, $cook, $program, $window, $run, $elapsed);
-
-        $onHigh = null;
+        $inTime = $this->inTime($run, $order, $plan($cook->switchedOn)->sauceWanted(), $cook, $ready);
+        $day = $this->day($plan($cook->switchedOn), $cook, $program, $window, $run, $elapsed, $inTime);
         $late = null === $ready && (Foreseen::Hardly === $foreseen || $day->serve > $order->serveAt);
-        if ($late && Setting::High !== $this->setting($cook, $program)) {
-            $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
-            $fasterRun = $run->otherwise($this->simulation, $setup->running($turned, $happened), AdaptBraise::HORIZON);
-            $faster = $this->day($plan, $cook, $turned, self::ready($fasterRun, $order, null), $fasterRun, $elapsed);
-            $onHigh = $this->worthTurning($day, $faster);
-        }
         $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
         $lidDown = $this->simulation->run($setup->running($program, $cuts), new Deviation(), AdaptBraise::HORIZON);
+        $bare = [];
+        foreach (Doneness::cases() as $level) {
+            $bare[$level->value] = $run->doneness($level);
+        }
+        $bare[$order->wishes->texture->value] = $window;
+        $drifted = $this->day($plan($now), $cook, $program, $window, $run, $elapsed, $inTime);
 
         return new FollowedCook(
-            array_combine(
-                array_map(static fn (Doneness $d): string => $d->value, Doneness::cases()),
-                array_map(static fn (Doneness $d): Window => $day->window($run->doneness($d)), Doneness::cases()),
-            ),
-            self::chilled($day->sauceAt(DinnerOnTime::begins($order->kitchen, $day, $work)), $order, $work),
-            max(0.0, ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
-            $onHigh,
+            array_map(static fn (Window $w): Window => $day->window($w), $bare),
+            $day,
+            max(0.0, ($drifted->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 60),
+            $late && Setting::High !== $this->setting($cook, $program)
+                ? $this->onHigh($run, $setup, $program, $happened, $plan($now), $cook, $order, $day, $elapsed)
+                : null,
             $best->doneness[1] < \INF ? 60 * ($best->doneness[1] - $lidDown->doneness[1]) : 0.0,
             $late ? $this->elsewhere($order, $setup, $run) : [],
             null === $ready ? null : $cook->at($ready),
             $work,
             $foreseen,
-            (new CookFlags($this->simulation))->of($order, $cook, $pot->running($setup, $best), $work, $program, $run, $now),
+            (new CookFlags($this->simulation))->of($order, $cook, $pot->running($setup, $best), $work, $program, $run, $drifted, $now),
+            $bare,
+            $drifted,
+            $inTime,
         );
+    }
+
+    /** Share of such pots that are ready for dinner as planned. */
+    private function inTime(
+        Outcome $run, BraiseOrder $order, \DateTimeImmutable $sauce, RunningCook $cook, ?Duration $ready,
+    ): float {
+        $hours = ($sauce->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600;
+
+        return null !== $ready ? 1.0 : $run->shareBy($order->wishes->texture, $hours);
+    }
+
+    /** @param list<Event> $happened */
+    private function onHigh(
+        Outcome $run, Setup $setup, Program $program, array $happened, BackwardPlan $plan, RunningCook $cook, BraiseOrder $order,
+        DayPlan $day, Duration $elapsed,
+    ): ?\DateTimeImmutable {
+        $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
+        $faster = $run->otherwise($this->simulation, $setup->running($turned, $happened), AdaptBraise::HORIZON);
+
+        return $this->worthTurning($day, $this->day($plan, $cook, $turned, self::ready($faster, $order, null), $faster, $elapsed, 0.0));
     }
 
     /**
@@ -170,12 +198,14 @@ final readonly class FollowCook
 
     /** Where the window reaches beyond what is looked at, it ends there: the fork is asked again, and says more. */
     private function day(
-        BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed,
+        BackwardPlan $plan, RunningCook $cook, Program $program, Window $ready, Outcome $run, Duration $elapsed, float $inTime,
     ): DayPlan {
         $last = max(AdaptBraise::HORIZON, $elapsed->inHours());
         $window = new Window($ready->earliest ?? $elapsed->inHours(), $ready->likely ?? $last, $ready->latest ?? $last);
 
-        return $plan->follow($cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), $cook->sauceBegun);
+        return $plan->follow(
+            $cook->switchedOn, $program, $window, $run->doneness(Doneness::Past), $cook->sauceBegun, $inTime >= self::MOVES_BELOW,
+        );
     }
 
     private function worthTurning(DayPlan $now, DayPlan $faster): ?\DateTimeImmutable
@@ -188,30 +218,6 @@ final readonly class FollowCook
         $window = $run->doneness($order->wishes->texture, $order->wishes->sureness->share());
 
         return null === $after ? $window : $window->noLaterThan($after->inHours());
-    }
-
-    /** With the leftovers put away when the day would have it. */
-    private static function chilled(DayPlan $day, BraiseOrder $order, Work $work): DayPlan
-    {
-        foreach ((new Moments($order->kitchen->people, $work, $day, []))->leftoversPlaced() as $placed) {
-            $day = 'into-fridge' === $placed->job->id ? $day->chilledAt($placed->from, $placed->job->minutes) : $day;
-        }
-
-        return $day;
-    }
-
-    /** An answer that it isn't ready never moves the window earlier. */
-    private function notMovedEarlier(Window $window, BraiseOrder $order, Setup $setup, RunningCook $cook): Window
-    {
-        $last = $cook->lastForkTest();
-        if (null === $last || $last->answer->reaches($order->wishes->texture) || null !== $cook->readyAfter($order->wishes->texture)) {
-            return $window;
-        }
-        $before = array_values(array_filter($cook->evidence, static fn (Evidence $e): bool => $e !== $last));
-        $thought = Ensemble::draw($order->spread())->run($this->simulation, $setup, AdaptBraise::HORIZON, $before);
-        $least = self::ready($thought, $order, null);
-
-        return null === $least->latest ? $window : $window->noEarlierThan($least);
     }
 
     /** Once it is ready, the fork isn't asked any more. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Adaptation;
+namespace Pausis\Core\Following;
 
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Day\DayPlan;
@@ -20,6 +20,10 @@ final readonly class FollowedCook
      * @param Work                    $work        that the braise takes
      * @param Foreseen                $foreseen    how well it can be said when it will be ready
      * @param list<Finding>           $flags       what is wrong with the pot as it is, and what to do now; the most serious first
+     * @param DayPlan                 $day         as the pot has it
+     * @param array<string, Window>   $bare        the windows without the looks that are still to come
+     * @param DayPlan                 $now         the same, later by what the sauce is overdue
+     * @param float                   $inTime      share of such pots that are ready for dinner as planned
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
     public function __construct(
@@ -33,6 +37,9 @@ final readonly class FollowedCook
         public Work $work,
         public Foreseen $foreseen,
         public array $flags,
+        public array $bare,
+        public DayPlan $now,
+        public float $inTime,
     ) {
     }
 }

@@ -1,0 +1,322 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Following;
+
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Evaluate\Evaluation;
+use Pausis\Core\Adaptation\Evaluate\Work;
+use Pausis\Core\Adaptation\Explain\BraiseFindings;
+use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
+use Pausis\Core\Adaptation\Schedule\DayCase;
+use Pausis\Core\Adaptation\Schedule\PlannedDay;
+use Pausis\Core\Adaptation\Schedule\Planner;
+use Pausis\Core\Adaptation\Schedule\WholeDay;
+use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\Job;
+use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\Scheduler;
+use Pausis\Core\Day\Side;
+use Pausis\Core\Safety\Finding;
+
+/**
+ * A pot from switching on until it is put away: what is left of its work goes where the pot has it. Where dinner moves, what is still to
+ * be done moves with it; work that isn't done by the time it can wait to moves dinner.
+ */
+final readonly class AfterOn
+{
+    private const STEP_MINUTES = 5;
+    private const STEP = 60 * self::STEP_MINUTES;
+    private const MOST_LATER_MINUTES = 240;
+    /** Not ticked so long after the latest that dinner can bear, it is asked for. */
+    private const ASKED_AFTER_MINUTES = 5;
+
+    /** Changed with anything that changes what is followed. */
+    private const VERSION = 1;
+
+    public function __construct(
+        private FollowCook $follow, private Evaluation $evaluation, private FollowedStore $store = new NothingFollowed(),
+    ) {
+    }
+
+    /**
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins   by job
+     * @param list<OtherPot>                    $others
+     */
+    public function follow(
+        BraiseOrder $order, RunningCook $cook, array $sides, array $pins, array $others, Ticks $ticks, \DateTimeImmutable $now,
+    ): Underway {
+        $key = hash('xxh128', serialize([
+            self::VERSION, $order->physical(), $order->serveAt, $order->kitchen, $order->wishes, $order->handling, $cook,
+            intdiv($now->getTimestamp(), 60),
+        ]));
+        $followed = $this->store->followed($key, fn (): FollowedCook => $this->follow->follow($order, $cook, $now));
+        $eaten = $cook->eaten ?? $ticks->done()[BraiseJobs::PLATE] ?? null;
+        $since = self::since($cook, $ticks);
+        $told = $this->told($order, $cook, $followed, $since);
+        $done = $ticks->done();
+        $undone = self::andAfter(array_keys($ticks->notYet()), $sides, $told);
+        $known = array_values(array_diff($ticks->settled(), $undone));
+        $first = self::placed($told, $followed->day, $sides, $pins, $others, [...array_keys($done), ...$known]);
+        $settled = [...$known, ...self::timeHasCome($first, $told, $ticks, $now)];
+        $day = match (true) {
+            null !== $eaten => $followed->now->servedAt($eaten),
+            null !== ($plated = self::plated($told, $done, $now)) => $followed->day->servedAt(max($followed->day->serve, $plated)),
+            default => $followed->now,
+        };
+        if (null !== $eaten) {
+            $told = self::eaten($told);
+            [$sides, $first] = [[], null];
+        }
+        $left = $day->serve == $followed->day->serve && null === $eaten
+            ? $first
+            : self::placed($told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled]);
+        $planned = $left ?? $first;
+        $whole = self::whole($told, $planned, $day, $first, $sides, $others);
+        $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
+
+        return new Underway(
+            self::state($told, $cook, $eaten, $done, $whole, $now), $whole, $done, array_values(array_unique($settled)), $overdue,
+            self::moved($whole, $order), $followed,
+            [] === $overdue ? null : self::otherwise($told, $day, $overdue, [...array_keys($done), ...$settled], $sides, $others, $now),
+        );
+    }
+
+    /**
+     * Dinner, if what is overdue isn't under way.
+     *
+     * @param list<Placed>   $overdue
+     * @param list<string>   $done    ids
+     * @param list<Side>     $sides
+     * @param list<OtherPot> $others
+     */
+    private static function otherwise(
+        AdaptedBraise $told, DayPlan $day, array $overdue, array $done, array $sides, array $others, \DateTimeImmutable $now,
+    ): ?\DateTimeImmutable {
+        $undone = self::andAfter(array_map(static fn (Placed $p): string => $p->job->id, $overdue), $sides, $told);
+
+        return self::placed(
+            $told->ordered($told->order->from($now)), $day, $sides, [], $others, array_values(array_diff($done, $undone)),
+        )?->day->serve;
+    }
+
+    /** The braise as its pot is seen to go. */
+    private function told(BraiseOrder $order, RunningCook $cook, FollowedCook $followed, \DateTimeImmutable $since): AdaptedBraise
+    {
+        $order = $cook->facts->applied($order)->from($since);
+        $work = null === $followed->readySince ? $followed->work : $followed->work->without([BraiseJobs::FORK_TEST]);
+        $outcome = $this->evaluation->outcome($order, $cook->choice)->seen($followed->bare, $work);
+        $braise = new AdaptedBraise($order, [$outcome], $outcome, [$cook->choice->value => $followed->day]);
+
+        [$findings, $remedies] = (new BraiseFindings($this->evaluation))->of($braise);
+
+        // A pot that is on is kept: what is wrong with it is told by its flags.
+        return $braise->finding(array_map(static fn (Finding $f): Finding => $f->doneSafely(), $findings), $remedies);
+    }
+
+    /**
+     * With all that follows each of them: what takes up what isn't done isn't done either.
+     *
+     * @param list<string> $ids
+     * @param list<Side>   $sides
+     *
+     * @return list<string>
+     */
+    private static function andAfter(array $ids, array $sides, AdaptedBraise $told): array
+    {
+        $chains = array_map(static fn (Side $s): array => array_map(static fn (Job $j): string => $j->id, $s->jobs(1)), $sides);
+        $chains[] = array_map(static fn (Chore $c): string => $c->id, self::finish($told));
+        $all = $ids;
+        foreach ($chains as $chain) {
+            $first = array_keys(array_intersect($chain, $ids));
+            array_push($all, ...([] === $first ? [] : \array_slice($chain, min($first))));
+        }
+
+        return array_values(array_unique($all));
+    }
+
+    /**
+     * When it is on the plates, once its finish is under way: what is left of it takes its time.
+     *
+     * @param array<string, \DateTimeImmutable> $done
+     */
+    private static function plated(AdaptedBraise $told, array $done, \DateTimeImmutable $now): ?\DateTimeImmutable
+    {
+        $finish = self::finish($told);
+        $ticked = array_filter($finish, static fn (Chore $c): bool => isset($done[$c->id]));
+        if ([] === $ticked) {
+            return null;
+        }
+        $last = (int) array_key_last($ticked);
+        $left = array_sum(array_map(static fn (Chore $c): float => $c->term->value ?? 0.0, \array_slice($finish, $last + 1)));
+        $since = max($done[$finish[$last]->id], $now->modify('-'.self::ASKED_AFTER_MINUTES.' minutes'));
+
+        return $since->setTimestamp((int) ceil(($since->getTimestamp() + 60 * $left) / self::STEP) * self::STEP)->setTimezone($now->getTimezone());
+    }
+
+    /** What is left when it is on the plates: the leftovers. */
+    private static function eaten(AdaptedBraise $told): AdaptedBraise
+    {
+        $outcome = $told->chosen->working(new Work($told->chosen->work->in(Stage::Later)));
+
+        return new AdaptedBraise($told->order, [$outcome], $outcome, $told->days, $told->findings, $told->remedies);
+    }
+
+    /** The last moment at which something was seen or said that may have moved the plan. */
+    private static function since(RunningCook $cook, Ticks $ticks): \DateTimeImmutable
+    {
+        return max($cook->switchedOn, $ticks->since() ?? $cook->switchedOn);
+    }
+
+    /**
+     * @param list<Side>                        $sides
+     * @param array<string, \DateTimeImmutable> $pins
+     * @param list<OtherPot>                    $others
+     * @param list<string>                      $done   ids
+     */
+    private static function placed(AdaptedBraise $told, DayPlan $day, array $sides, array $pins, array $others, array $done): ?PlannedDay
+    {
+        $outcome = $told->chosen->working($told->chosen->work->without($done));
+        $left = array_map(static fn (Side $s): Side => $s->without($done), $sides);
+        for ($later = 0; $later <= self::MOST_LATER_MINUTES; $later += self::STEP_MINUTES) {
+            $moved = $day->later($later);
+            $braise = new AdaptedBraise(
+                $told->order, [$outcome], $outcome, [$outcome->choice->value => $moved], $told->findings, $told->remedies,
+            );
+            foreach ([] === $pins ? [[]] : [$pins, []] as $kept) {
+                $planned = (new DayCase($braise, $moved, $left, $kept, Planner::reserved($others)))->followed(Scheduler::MOST_STEPS);
+                if (null !== $planned) {
+                    return $planned;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Jobs whose time has come, and of which nobody says that they aren't done: but what brings the meat to the plate is begun when
+     * somebody says so.
+     *
+     * @return list<string> ids
+     */
+    private static function timeHasCome(?PlannedDay $planned, AdaptedBraise $told, Ticks $ticks, \DateTimeImmutable $now): array
+    {
+        $finish = array_map(static fn (Chore $c): string => $c->id, self::finish($told));
+        $notYet = $ticks->notYet();
+        $come = [];
+        foreach (null === $planned ? [] : [...$planned->schedule->placed, ...$planned->moments] as $placed) {
+            $id = $placed->job->id;
+            $denied = isset($notYet[$id]) && $placed->from < $notYet[$id];
+            if ($placed->from <= $now && BraiseJobs::FORK_TEST !== $id && !$denied && !\in_array($id, $finish, true)) {
+                $come[] = $id;
+            }
+        }
+
+        return $come;
+    }
+
+    /** @return list<Chore> from the pot to the plate */
+    private static function finish(AdaptedBraise $told): array
+    {
+        $work = $told->chosen->work;
+
+        return array_values(array_filter(
+            $work->in(Stage::Finish, Stage::Table), static fn (Chore $c): bool => 'side-work' !== $c->code,
+        ));
+    }
+
+    /**
+     * @param list<Side>     $sides
+     * @param list<OtherPot> $others
+     */
+    private static function whole(
+        AdaptedBraise $told, ?PlannedDay $planned, DayPlan $day, ?PlannedDay $first, array $sides, array $others,
+    ): WholeDay {
+        $placed = null === $planned ? [] : [...$planned->moments, ...$planned->schedule->placed];
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
+        $day = $planned->day ?? $day;
+        $braise = (new AdaptedBraise(
+            $told->order, $told->outcomes, $told->chosen, [$told->chosen->choice->value => $day], $told->findings, $told->remedies,
+        ))->asPlaced($placed);
+        $whole = new WholeDay(
+            $braise, $placed, null !== $planned, true, $planned->caught ?? [], $planned->unkept ?? [], $others, $sides,
+        );
+
+        return $whole->with(null === $first ? [] : [...$first->moments, ...$first->schedule->placed], $sides);
+    }
+
+    /**
+     * @param array<string, \DateTimeImmutable> $done
+     *
+     * @return list<Placed> work of which dinner can't wait any longer, and that nobody has ticked
+     */
+    private static function overdue(WholeDay $whole, array $done, Ticks $ticks, \DateTimeImmutable $now): array
+    {
+        $from = [];
+        foreach ($whole->placed as $placed) {
+            $from[$placed->job->id] = $placed->from;
+        }
+        $notYet = $ticks->notYet();
+        $day = $whole->braise->day();
+        $serve = $day instanceof DayPlan ? $day->serve : $now;
+        $overdue = [];
+        foreach ($whole->placed as $placed) {
+            $job = $placed->job;
+            $next = $from[$job->next ?? ''] ?? $serve;
+            $latest = $next->setTimestamp($next->getTimestamp() - 60 * ($job->minutes - self::ASKED_AFTER_MINUTES));
+            if ($job->hands && BraiseJobs::FORK_TEST !== $job->id && $placed->from < $serve && $now >= $latest && $now < $serve
+                && !isset($done[$job->id]) && !(isset($notYet[$job->id]) && $placed->from < $notYet[$job->id])
+                    && !self::leadsToDone($whole, $job->id, $done)) {
+                $overdue[] = $placed;
+            }
+        }
+
+        return $overdue;
+    }
+
+    /** @param array<string, \DateTimeImmutable> $done */
+    private static function leadsToDone(WholeDay $whole, string $id, array $done): bool
+    {
+        $next = [];
+        foreach ($whole->placed as $placed) {
+            $next[$placed->job->id] = $placed->job->next;
+        }
+        for ($k = 0, $at = $next[$id] ?? null; null !== $at && $k < 60; ++$k, $at = $next[$at] ?? null) {
+            if (isset($done[$at])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, \DateTimeImmutable> $done */
+    private static function state(
+        AdaptedBraise $told, RunningCook $cook, ?\DateTimeImmutable $eaten, array $done, WholeDay $whole, \DateTimeImmutable $now,
+    ): State {
+        $finish = array_filter(self::finish($told), static fn (Chore $c): bool => isset($done[$c->id]));
+        $fridge = array_filter($whole->placed, static fn (Placed $p): bool => 'into-fridge' === $p->job->id);
+        $chilled = isset($done['into-fridge']) || [] === $fridge || (null !== $eaten && $now > $eaten->modify('+2 hours'));
+
+        return match (true) {
+            null !== $eaten && $chilled => State::PutAway,
+            null !== $eaten => State::Eaten,
+            [] !== $finish, null !== $cook->sauceBegun => State::Finishing,
+            default => State::On,
+        };
+    }
+
+    private static function moved(WholeDay $whole, BraiseOrder $order): ?Moved
+    {
+        $day = $whole->braise->day();
+
+        return $day instanceof DayPlan && $day->serve > $order->serveAt ? new Moved($day->serve) : null;
+    }
+}
