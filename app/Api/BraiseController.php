@@ -37,9 +37,11 @@ use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
+use Pausis\App\Store\Freshness;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -150,9 +152,13 @@ final class BraiseController extends ApiController
     }
 
     #[Route('/{id}', methods: ['GET'])]
-    public function one(string $id): JsonResponse
+    public function one(string $id, Request $request, Freshness $freshness): JsonResponse
     {
-        return $this->answer($this->view($this->find($id)));
+        $braise = $this->find($id);
+
+        return $this->fresh(
+            $request, $freshness->mark("braise $id ".$this->house->now()->format('Y-m-d H:i')), fn (): BraiseView => $this->view($braise),
+        );
     }
 
     /** Stores a draft whatever is wrong with it: what was typed is never lost. */

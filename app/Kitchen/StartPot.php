@@ -7,6 +7,7 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\StartCook;
 use Pausis\App\Store\BraiseRecord;
+use Pausis\App\Store\Braises;
 use Pausis\App\Store\Cookers;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
@@ -39,6 +40,7 @@ final readonly class StartPot
         private House $house,
         private LocalTimes $times,
         private FollowBraise $follow,
+        private Braises $braises,
     ) {
     }
 
@@ -74,7 +76,7 @@ final readonly class StartPot
 
         $record = $this->record($braise, $draft, $adapted, $outcome, $at);
         // What was answered, which dinner and which cooker, is so in every place.
-        $braise->draft = [...$braise->draft, 'serveAt' => $draft->serveAt, 'cookerId' => $draft->cookerId];
+        $this->braises->answered($braise, [...$braise->draft, 'serveAt' => $draft->serveAt, 'cookerId' => $draft->cookerId]);
 
         return $this->cooks->start($record);
     }

@@ -90,14 +90,40 @@ final readonly class Braises
      */
     public function tick(BraiseRecord $braise, array $tick): void
     {
-        $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($braise, $tick): void {
+        $this->manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($braise, $tick): void {
             $manager->refresh($braise);
-            if ('taken-back' === $tick['kind']) {
-                $braise->ticks = array_values(array_filter($braise->ticks, static fn (array $t): bool => $t['value'] !== $tick['value']));
-            } elseif ('' === $tick['id'] || !\in_array($tick['id'], array_column($braise->ticks, 'id'), true)) {
-                $braise->ticks = \array_slice([...$braise->ticks, $tick], -self::MOST_TICKS);
-            }
+            $known = '' !== $tick['id'] && \in_array($tick['id'], array_column($braise->ticks, 'id'), true);
+            $ticks = match (true) {
+                'taken-back' === $tick['kind'] => array_values(array_filter(
+                    $braise->ticks, static fn (array $t): bool => $t['value'] !== $tick['value'],
+                )),
+                $known => $braise->ticks,
+                default => \array_slice([...$braise->ticks, $tick], -self::MOST_TICKS),
+            };
+            $this->update($braise, 'ticks', $ticks);
+            $manager->refresh($braise);
         });
+    }
+
+    /**
+     * What was answered as the pot was switched on; no revision of what was typed, where nobody typed it.
+     *
+     * @param array<string, mixed> $draft
+     */
+    public function answered(BraiseRecord $braise, array $draft): void
+    {
+        if ($draft !== $braise->draft) {
+            $this->update($braise, 'draft', $draft);
+            $this->manager->refresh($braise);
+        }
+    }
+
+    /** @param array<array-key, mixed> $value */
+    private function update(BraiseRecord $braise, string $field, array $value): void
+    {
+        $this->manager->createQuery('UPDATE '.BraiseRecord::class." b SET b.$field = :value WHERE b.id = :id")
+            ->setParameters(new ArrayCollection([new Parameter('value', $value, Types::JSON), new Parameter('id', $braise->id)]))
+            ->execute();
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class Program
             ...array_filter($this->changes, static fn (SettingChange $c): bool => $c->at->seconds < $at->seconds),
             new SettingChange($at, $setting),
         ];
-        if (null !== $cooker->autoWarmAfter) {
+        if (null !== $cooker->autoWarmAfter && $setting->cooks()) {
             $changes[] = new SettingChange(Duration::seconds($at->seconds + $cooker->autoWarmAfter->seconds), Setting::Warm);
         }
 

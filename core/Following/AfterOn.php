@@ -157,7 +157,9 @@ final readonly class AfterOn
         $left = array_sum(array_map(static fn (Chore $c): float => $c->term->value ?? 0.0, \array_slice($finish, $last + 1)));
         $since = max($done[$finish[$last]->id], $now->modify('-'.self::ASKED_AFTER_MINUTES.' minutes'));
 
-        return $since->setTimestamp((int) ceil(($since->getTimestamp() + 60 * $left) / self::STEP) * self::STEP)->setTimezone($now->getTimezone());
+        $at = (int) ceil(($since->getTimestamp() + 60 * $left) / self::STEP) * self::STEP;
+
+        return $now->setTimestamp($at);
     }
 
     /** What is left when it is on the plates: the leftovers. */

@@ -90,7 +90,7 @@ final readonly class BeforeOn
     }
 
     /**
-     * Browned meat is not kept.
+     * Browned meat is not kept: it is in the pot before it has been out for as long as raw food may be.
      *
      * @param array<string, Placed> $kept
      */
@@ -98,9 +98,8 @@ final readonly class BeforeOn
     {
         $load = self::load($whole);
         foreach (['brown-meat', 'blanch'] as $id) {
-            if (null !== $load && isset($kept[$id]) && null !== Rules::brownedAhead(Duration::seconds(
-                (float) ($load->from->getTimestamp() - $kept[$id]->to->getTimestamp()),
-            ))) {
+            $out = null === $load || !isset($kept[$id]) ? 0.0 : (float) ($load->to->getTimestamp() - $kept[$id]->from->getTimestamp());
+            if (null !== Rules::onTheCounter(Duration::seconds(max(0.0, $out)), $whole->braise->order->room->temperature)) {
                 return false;
             }
         }
@@ -208,7 +207,8 @@ final readonly class BeforeOn
         $firsts = [];
         foreach ($outcomes as $outcome) {
             $clash = $own->days[$outcome->choice->value];
-            $from = $clash instanceof Clash ? $clash->serveFrom() : $order->serveAt->setTimestamp($order->serveAt->getTimestamp() + self::QUARTER);
+            $next = $order->serveAt->setTimestamp($order->serveAt->getTimestamp() + self::QUARTER);
+            $from = $clash instanceof Clash ? $clash->serveFrom() : $next;
             if (null === $outcome->unsafe && null !== $from) {
                 $worth = $outcome->choice === $own->chosen->choice ? 0 : self::WORTH_ANOTHER_SETTING;
                 $firsts[] = [$from->getTimestamp() + $worth, $from, $outcome->choice];

@@ -42,7 +42,11 @@ final readonly class FollowCook
 {
     private const FINISHING_OVEN_CELSIUS = 160.0;
     /** Dinner moves where fewer of such pots than this would be ready for it. */
-    private const MOVES_BELOW = 0.2;
+    private const MOVES_BELOW = 0.3;
+    /** Where fewer than this would be, ways to be sooner are told. */
+    private const HELPS_BELOW = 0.6;
+    /** Turning to High is offered too where so many more would be in time. */
+    private const WORTH_TURNING_SHARE = 0.15;
     /** A pot that was forgotten, or a clock that is wrong, is looked at no further than that. */
     private const LONGEST_HOURS = 96.0;
     /** Turning to High is offered where it brings dinner forward by at least this much. */
@@ -78,7 +82,7 @@ final readonly class FollowCook
         };
         $inTime = $this->inTime($run, $order, $plan($cook->switchedOn)->sauceWanted(), $cook, $ready);
         $day = $this->day($plan($cook->switchedOn), $cook, $program, $window, $run, $elapsed, $inTime);
-        $late = null === $ready && (Foreseen::Hardly === $foreseen || $day->serve > $order->serveAt);
+        $late = null === $ready && (Foreseen::Hardly === $foreseen || $day->serve > $order->serveAt || $inTime < self::HELPS_BELOW);
         $best = $this->simulation->run($setup, new Deviation(), AdaptBraise::HORIZON, traced: true);
         $lidDown = $this->simulation->run($setup->running($program, $cuts), new Deviation(), AdaptBraise::HORIZON);
         $bare = [];
@@ -124,7 +128,11 @@ final readonly class FollowCook
         $turned = $program->turnedTo(Setting::High, $elapsed, $order->cooker);
         $faster = $run->otherwise($this->simulation, $setup->running($turned, $happened), AdaptBraise::HORIZON);
 
-        return $this->worthTurning($day, $this->day($plan, $cook, $turned, self::ready($faster, $order, null), $faster, $elapsed, 0.0));
+        $inTime = $this->inTime($faster, $order, $plan->sauceWanted(), $cook, null);
+        $now = $this->inTime($run, $order, $plan->sauceWanted(), $cook, null);
+        $sooner = $this->day($plan, $cook, $turned, self::ready($faster, $order, null), $faster, $elapsed, $inTime);
+
+        return $this->worthTurning($day, $sooner) ?? ($inTime >= $now + self::WORTH_TURNING_SHARE ? $sooner->serve : null);
     }
 
     /**

@@ -63,7 +63,7 @@ final class ZonesTest extends ApiTestCase
         $this->clock(self::timeOf($again, 'fork-test'), $zone);
         $this->call('POST', "$cook/fork-tests", ['answer' => 'slides-in', 'at' => '']);
         $ready = $this->reloaded($cook);
-        self::assertStringStartsWith('Ready.', self::text($ready, 'readiness'));
+        self::assertStringStartsWith('Ready now.', self::text($ready, 'readiness'));
         self::assertSame('sauce', self::in($ready, 'next.kind'));
         $this->call('POST', "$cook/begin", []);
         $begun = $this->reloaded($cook);

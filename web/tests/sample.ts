@@ -21,6 +21,8 @@ export function job(id: string, from: string, to: string, part: Partial<JobView>
     person: "Tamsin",
     refused: "",
     acts: [],
+    state: "ahead",
+    doneAt: "",
     ...part,
   };
 }

@@ -106,6 +106,7 @@ final readonly class CookPresenter
             $this->words->present($underway, $now, $measures),
             $this->pot->switchedOn($cook)->format(\DATE_ATOM),
             $cook->program,
+            $stops,
         );
     }
 

@@ -218,7 +218,7 @@ final class AdaptBraiseTest extends TestCase
         $test = static fn (float $hour, ForkAnswer $answer): ForkTest => new ForkTest(Duration::hours($hour), $answer);
 
         $untested = $follow->follow($order, $cook(), $now);
-        $tight = $follow->follow($order, $cook($test(8, ForkAnswer::Resists)), $now);
+        $tight = $follow->follow($order->servedAt($on->modify('+9 hours')), $cook($test(8, ForkAnswer::Resists)), $now);
         $done = $follow->follow($order, $cook($test(7, ForkAnswer::Gives), $test(8, ForkAnswer::SlidesIn)), $now);
 
         self::assertGreaterThan($untested->windows['fork']->likely, $tight->windows['fork']->likely);

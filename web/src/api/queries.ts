@@ -41,7 +41,26 @@ export const useBraises = () =>
   useQuery({ queryKey: ["braises"], queryFn: () => request<BraiseSummary[]>("GET", "/braises") });
 
 export const useBraise = (id: string) =>
-  useQuery({ queryKey: ["braise", id], queryFn: () => request<BraiseView>("GET", `/braises/${id}`), staleTime: 0 });
+  useQuery({
+    queryKey: ["braise", id],
+    queryFn: () => request<BraiseView>("GET", `/braises/${id}`),
+    staleTime: 0,
+    refetchInterval: WHILE_COOKING_MS,
+  });
+
+/** A job of a braise is done, isn't yet, or nothing is said of it any more; an empty time is now. */
+export const useTick = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ braiseId, ...tick }: { braiseId: string; job: string; is: "done" | "not-yet" | "taken-back" }) =>
+      request<BraiseView>("POST", `/braises/${braiseId}/ticks`, { ...tick, at: "", id: crypto.randomUUID?.() ?? "" }),
+    onSuccess: (view) => {
+      client.setQueryData(["braise", view.id], view);
+      client.invalidateQueries({ queryKey: ["today"] });
+      client.invalidateQueries({ queryKey: ["cook"] });
+    },
+  });
+};
 
 export const useCookers = () =>
   useQuery({ queryKey: ["cookers"], queryFn: () => request<CookerView[]>("GET", "/cookers") });

@@ -187,6 +187,7 @@ export type CookView = {
   followed: FollowedView;
   on: string;
   program: string;
+  stopped: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

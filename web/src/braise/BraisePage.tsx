@@ -1,4 +1,4 @@
-import { Suspense, useCallback, useRef, useState } from "react";
+import { Suspense, useCallback, useEffect, useRef, useState } from "react";
 import { Link, Outlet, useLocation, useParams } from "react-router";
 import { mergePatch } from "../api/mergePatch";
 import { useBraise, useCatalogue, useCookers, useHouse, useWays } from "../api/queries";
@@ -29,7 +29,9 @@ export function BraisePage() {
 
 /** One braise, live in all its places. */
 function Braise({ loaded }: { loaded: BraiseView }) {
-  const { draft, view, saving, refusal, change, history, takeTheirs, keepMine, setAside, swap } = useDraft(loaded);
+  const { draft, view, saving, refusal, change, look, history, takeTheirs, keepMine, setAside, swap } =
+    useDraft(loaded);
+  useEffect(() => look(loaded), [look, loaded]);
   const catalogue = useCatalogue().data;
   const cookers = useCookers().data;
   const house = useHouse().data;

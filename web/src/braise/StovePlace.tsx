@@ -1,20 +1,89 @@
+import { useContext } from "react";
 import { Link, Navigate } from "react-router";
+import { useTick } from "../api/queries";
+import type { JobView } from "../api/types";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { SwitchOn } from "../day/SwitchOn";
+import { Button } from "../kit/Button";
+import { Ticked } from "../kit/Ticked";
+import { ToastContext } from "../kit/toast";
 import { useBraisePlace } from "./BraiseContext";
 
-/** The stove of a braise that is on; before that, the way there. */
+/** The stove from the first job on: what is to be done now, and what comes after it, up to switching on. */
 export function StovePlace() {
   const { view, adaptation } = useBraisePlace();
+  const tick = useTick();
+  const say = useContext(ToastContext);
   if (view.cookId !== null) {
     return <Navigate to={`/cooks/${view.cookId}`} replace />;
   }
+  const jobs = adaptation?.wholeDay?.jobs ?? [];
+  const load = jobs.findIndex((job) => job.id === "load");
+  const before = load < 0 ? [] : jobs.slice(0, load);
+  const now = Date.parse(adaptation?.ribbon.now ?? "");
+  const under = before.find((job) => job.state !== "done" && Date.parse(job.to) > now);
+  const last = before.findLast((job) => job.state === "due");
+  const next = under ?? (last !== undefined && adaptation?.followed?.state !== "begun" ? last : undefined);
+  const mark = (job: JobView, is: "done" | "not-yet" | "taken-back") =>
+    tick.mutate(
+      { braiseId: view.id, job: job.id, is },
+      {
+        onSuccess: () =>
+          say({
+            text: is === "done" ? `Done: ${job.text}` : `Not yet: ${job.text}`,
+            action: { label: "Undo", run: () => tick.mutate({ braiseId: view.id, job: job.id, is: "taken-back" }) },
+          }),
+        onError: (error) => say({ text: `Not noted. ${error.message}` }),
+      },
+    );
   return (
-    <div className="max-w-xl pt-3">
-      <PlaceHeading className="text-xl font-bold text-rim">The pot is not on yet</PlaceHeading>
-      <p className="my-2">{adaptation?.verdict}</p>
-      <SwitchOn />
-      <p className="mt-4 text-sm">
+    <div className="mx-auto grid max-w-3xl gap-4 pt-3">
+      <PlaceHeading className="sr-only">The stove: the pot is not on yet</PlaceHeading>
+      {next && (
+        <section aria-label="Next">
+          <p className="text-6xl leading-none font-extrabold text-rim" data-testid="next-clock">
+            {next.clock}
+          </p>
+          <p className="mt-1 text-3xl leading-tight font-bold" data-testid="next-text">
+            {next.text}
+          </p>
+          <p className="text-xl text-soft">
+            {next.minutes} min{next.person === "" ? "" : `, ${next.person}`}
+          </p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <Button weight="main" className="min-h-14 grow text-xl" onClick={() => mark(next, "done")}>
+              Done
+            </Button>
+            <Button className="min-h-14 text-xl" onClick={() => mark(next, "not-yet")}>
+              Not yet
+            </Button>
+          </div>
+        </section>
+      )}
+      <p role="status" className="border-y-2 border-line py-2 text-xl font-semibold" data-testid="headline">
+        {adaptation?.verdict}
+      </p>
+      <SwitchOn large />
+      {before.length > 0 && (
+        <ol aria-label="Before the pot is on" className="border-t-2 border-rim text-lg">
+          {before.map((job) => (
+            <li key={job.id} className="flex items-center gap-3 border-b border-line py-1">
+              <Ticked
+                large
+                done={job.state === "done"}
+                due={job.state === "due"}
+                label={job.text}
+                onChange={(done) => mark(job, done ? "done" : "taken-back")}
+              />
+              <time dateTime={job.from} className="w-16 shrink-0 text-right font-bold text-rim">
+                {job.clock}
+              </time>
+              <span className={job.state === "done" ? "text-soft" : ""}>{job.text}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+      <p className="text-sm">
         <Link to={`/braises/${view.id}/after`} className="link">
           Its pages in the notebook
         </Link>

@@ -206,6 +206,13 @@ export function useDraft(loaded: BraiseView) {
     await send();
   }, [loaded.id, send]);
 
+  /** What has happened since: a job ticked on another device, an hour passed. What is being typed is left alone. */
+  const look = useCallback((seen: BraiseView) => {
+    if (!busy.current && latest.current === sent.current && seen.revision === revision.current) {
+      setView(seen);
+    }
+  }, []);
+
   const swap = useCallback(() => {
     if (setAside !== null) {
       setSetAside(latest.current);
@@ -213,5 +220,5 @@ export function useDraft(loaded: BraiseView) {
     }
   }, [setAside, changeHistory]);
 
-  return { draft, view, saving, refusal, change, history, takeTheirs, keepMine, setAside, swap };
+  return { draft, view, saving, refusal, change, look, history, takeTheirs, keepMine, setAside, swap };
 }

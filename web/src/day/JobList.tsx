@@ -1,4 +1,7 @@
+import { useTick } from "../api/queries";
 import type { JobView, WholeDayView } from "../api/types";
+import { useBraisePlace } from "../braise/BraiseContext";
+import { Ticked } from "../kit/Ticked";
 import { JobTime } from "./JobTime";
 import { useJobs } from "./useJobs";
 
@@ -23,23 +26,34 @@ export function JobList({
   onPoint: (job: JobView | null) => void;
 }) {
   const { type, keep, release } = useJobs();
+  const { view } = useBraisePlace();
+  const tick = useTick();
   const alone = day.people.length < 2;
   return (
     <ol aria-label={label} className="border-t-2 border-rim">
       {jobs.map((job) => {
-        const past = Date.parse(job.to) <= now;
+        const past = Date.parse(job.to) <= now || job.state === "done";
         return (
           <li
             key={job.id}
             data-job={job.id}
             onPointerEnter={() => onPoint(job)}
             onPointerLeave={() => onPoint(null)}
-            className={`group grid ${compact ? "grid-cols-[minmax(3.1rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[1.3rem_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline gap-x-2 border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
+            className={`group grid ${compact ? "grid-cols-[auto_minmax(3.1rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[auto_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline gap-x-2 border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
           >
-            {!compact && <span className="text-right text-xs text-soft">{numberOf(job)}</span>}
+            <span className="flex items-center gap-1">
+              {!compact && <span className="w-4 text-right text-xs text-soft">{numberOf(job)}</span>}
+              <Ticked
+                done={job.state === "done"}
+                due={job.state === "due"}
+                label={job.text}
+                onChange={(done) => tick.mutate({ braiseId: view.id, job: job.id, is: done ? "done" : "taken-back" })}
+              />
+            </span>
             <JobTime job={job} onType={(typed) => type(job, typed)} />
             <span className="min-w-0 leading-tight">
               <span className={job.hands ? "font-semibold" : ""}>{job.text}</span>
+              {job.doneAt !== "" && <span className="text-xs text-done"> done {job.doneAt}</span>}
               {job.refused !== "" && (
                 <span role="status" className="block text-sm font-semibold text-heat">
                   ▲ Not when you set it: {job.refused}.{" "}

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { Problem } from "../api/Problem";
-import { useStartCook, useToday } from "../api/queries";
+import { useStartCook, useTick, useToday } from "../api/queries";
 import type { StartCook } from "../api/types";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { localMoment } from "../clock/localMoment";
@@ -9,18 +9,25 @@ import { useClock } from "../clock/useClock";
 import { Button } from "../kit/Button";
 import { Notice } from "../kit/Notice";
 
-/** The way to the stove; what stands against it is said before it is pressed. */
-export function SwitchOn() {
-  const { draft, view, adaptation } = useBraisePlace();
+/** The way to the stove, on the setting and at the time that are planned; what stands against it is said before it is pressed. */
+export function SwitchOn({ large = false }: { large?: boolean }) {
+  const { draft, view, adaptation, catalogue } = useBraisePlace();
   const { zone, written } = useClock();
   const today = useToday().data;
   const start = useStartCook(view.id);
+  const tick = useTick();
   const navigate = useNavigate();
   const [at, setAt] = useState("");
+  const [setting, setSetting] = useState("");
   const [said, setSaid] = useState<StartCook>({ at: "", setting: "", serveAt: "", cookerId: "", knowing: [] });
   const chosen = adaptation?.outcomes.find((outcome) => outcome.chosen);
+  const planned = chosen?.setting ?? "";
+  const label = (value: string) =>
+    adaptation?.outcomes.find((outcome) => outcome.setting === value)?.label ??
+    catalogue.settings.find((one) => one.value === value)?.label ??
+    value;
   const begin = (more: Partial<StartCook>) => {
-    const next = { ...said, at, setting: chosen?.setting ?? "", ...more };
+    const next = { ...said, at, setting: setting || planned, ...more };
     setSaid(next);
     start.mutate(next, { onSuccess: (cook) => navigate(`/cooks/${cook.id}`) });
   };
@@ -37,23 +44,68 @@ export function SwitchOn() {
   const asked = start.error instanceof Problem ? start.error.violations.filter((one) => one.offers !== undefined) : [];
   const used = today?.running.find((one) => one.cookerId === draft.cookerId);
   const [day, dinner] = [today && localMoment(Date.parse(today.now), zone).split("T")[0], draft.serveAt.split("T")[0]];
+  const load = adaptation?.wholeDay?.jobs.find((job) => job.id === "load");
+  const overdue = adaptation?.followed?.overdue.some((one) => one.job === "load") === true && load !== undefined;
+  const due = adaptation?.ribbon.phrases.find((phrase) => phrase.kind === "on")?.clock ?? "";
+  const size = large ? "min-h-14 text-xl" : "";
+  const settings = (adaptation?.outcomes ?? []).map((outcome) => ({ value: outcome.setting, label: outcome.label }));
   return (
     <div id="switch-on" className="min-w-0">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <Button weight="main" onClick={() => begin({})} disabled={start.isPending}>
-          Switched on{at === "" ? " now" : ""}
-        </Button>
-        <label htmlFor="on-at" className="text-sm">
-          or already, at
-        </label>
-        <input
-          id="on-at"
-          className="figure min-w-14"
-          maxLength={40}
-          placeholder={written("12:30")}
-          value={at}
-          onChange={(event) => setAt(event.target.value)}
-        />
+        {overdue && at === "" && setting === "" ? (
+          <>
+            <Button
+              weight="main"
+              className={size}
+              onClick={() => begin({ at: localMoment(Date.parse(load.to), zone) })}
+              disabled={start.isPending}
+            >
+              On since {due}, on {label(planned)}
+            </Button>
+            <Button
+              className={size}
+              onClick={() => tick.mutate({ braiseId: view.id, job: "load", is: "not-yet" })}
+              disabled={tick.isPending}
+            >
+              Not yet
+            </Button>
+          </>
+        ) : (
+          <Button weight="main" className={size} onClick={() => begin({})} disabled={start.isPending || planned === ""}>
+            Switched on{at === "" ? " now" : ""}, on {label(setting || planned)}
+          </Button>
+        )}
+        <details>
+          <summary className="link inline-flex min-h-11 cursor-pointer items-center">otherwise</summary>
+          <span className="flex flex-wrap items-baseline gap-x-3">
+            <label htmlFor="on-at" className="text-sm">
+              already, at
+            </label>
+            <input
+              id="on-at"
+              className="figure min-w-14"
+              maxLength={40}
+              placeholder={written("12:30")}
+              value={at}
+              onChange={(event) => setAt(event.target.value)}
+            />
+            <label htmlFor="on-setting" className="text-sm">
+              on
+            </label>
+            <select
+              id="on-setting"
+              className="figure"
+              value={setting || planned}
+              onChange={(event) => setSetting(event.target.value)}
+            >
+              {settings.map((one) => (
+                <option key={one.value} value={one.value}>
+                  {one.label}
+                </option>
+              ))}
+            </select>
+          </span>
+        </details>
       </div>
       {used && (
         <p className="mt-1 text-sm">

@@ -1,8 +1,14 @@
+import { useContext } from "react";
 import { Link } from "react-router";
+import { useTick } from "../api/queries";
 import type { TodayView } from "../api/types";
+import { Ticked } from "../kit/Ticked";
+import { ToastContext } from "../kit/toast";
 
 /** One list of what is to do, over all braises, from now to the fridge. */
 export function Jobs({ today }: { today: TodayView }) {
+  const tick = useTick();
+  const say = useContext(ToastContext);
   const several = new Set(today.jobs.map((job) => job.braiseId)).size > 1;
   return (
     <section aria-labelledby="jobs">
@@ -15,11 +21,36 @@ export function Jobs({ today }: { today: TodayView }) {
         {today.jobs.map((job, index) => (
           <li
             key={`${job.braiseId} ${job.at} ${job.text}`}
-            className={`grid grid-cols-[minmax(3.4rem,auto)_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-line py-0.5 ${index === 0 ? "text-lg" : ""}`}
+            className={`grid grid-cols-[minmax(5.4rem,auto)_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-line py-0.5 ${index === 0 ? "text-lg" : ""}`}
           >
-            <time dateTime={job.at} className="text-right font-bold text-rim">
-              {job.clock}
-            </time>
+            <span className="flex items-center justify-end gap-1.5">
+              {job.job !== "" && (
+                <Ticked
+                  done={false}
+                  due={false}
+                  label={job.text}
+                  onChange={() =>
+                    tick.mutate(
+                      { braiseId: job.braiseId, job: job.job, is: "done" },
+                      {
+                        onSuccess: () =>
+                          say({
+                            text: `Done: ${job.text}`,
+                            action: {
+                              label: "Undo",
+                              run: () => tick.mutate({ braiseId: job.braiseId, job: job.job, is: "taken-back" }),
+                            },
+                          }),
+                        onError: (error) => say({ text: `Not noted. ${error.message}` }),
+                      },
+                    )
+                  }
+                />
+              )}
+              <time dateTime={job.at} className="text-right font-bold text-rim">
+                {job.clock}
+              </time>
+            </span>
             <span className="min-w-0">
               <Link
                 to={job.cookId === "" ? `/braises/${job.braiseId}/day` : `/cooks/${job.cookId}`}

@@ -12,7 +12,10 @@ import { ToastContext } from "../kit/toast";
 import { ClosePanel } from "./ClosePanel";
 import { Flags } from "./Flags";
 import { ForkTest } from "./ForkTest";
+import { Overdue } from "./Overdue";
 import { PowerPanel } from "./PowerPanel";
+import { Started } from "./Started";
+import { TurnedPanel } from "./TurnedPanel";
 import { useRecords } from "./useRecords";
 
 /** The stove: the next thing and its time, large; then what the fork says, the sauce, and the rest of the evening. */
@@ -22,6 +25,8 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
   const fork = cook.windows.find((window) => window.level === "fork");
+  const isTrue = cook.late === "" && cook.followed.overdue.length === 0 && !cook.stopped;
+  const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
   const takeBack = () =>
     records.takeBack().then(
       () => say({ text: "Taken back." }),
@@ -78,7 +83,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
                 </p>
                 <p className="text-xl">{cook.nextIn}</p>
                 <p className="mt-1 text-soft">{cook.next.detail}</p>
-                {cook.next.job !== "" && (
+                {cook.next.job !== "" && cook.next.kind !== "sauce" && (
                   <Button
                     className="mt-2 min-h-14 w-full text-xl"
                     onClick={() => done(cook.next?.job ?? "", cook.next?.text ?? "")}
@@ -87,24 +92,30 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
                   </Button>
                 )}
                 {cook.next.kind === "sauce" && !cook.begun && (
-                  <Button
-                    className="mt-2 min-h-14 w-full text-xl"
-                    onClick={() => record("begin", {}, "the sauce is begun")}
-                  >
-                    Begun
-                  </Button>
+                  <div className="mt-2 flex gap-3">
+                    <Button className="min-h-14 grow text-xl" onClick={() => record("begin", {}, "the sauce is begun")}>
+                      Begun
+                    </Button>
+                    <Button
+                      className="min-h-14 text-xl"
+                      onClick={() => done(cook.next?.job ?? "", cook.next?.text ?? "")}
+                    >
+                      Done
+                    </Button>
+                  </div>
                 )}
               </div>
             )
           )}
           {!cook.closed && (
             <p className="mt-3 border-t-2 border-line pt-2 text-xl font-semibold" data-testid="headline" role="status">
-              <span className={cook.late ? "text-heat" : "text-done"} aria-hidden="true">
-                {cook.late ? "▲ " : "✓ "}
+              <span className={isTrue ? "text-done" : "text-heat"} aria-hidden="true">
+                {isTrue ? "✓ " : "▲ "}
               </span>
               <Moved>{cook.headline}</Moved>
             </p>
           )}
+          {!cook.closed && <Overdue overdue={cook.followed.overdue} onRecord={record} />}
           {cook.readiness && <p className="mt-1 text-lg font-semibold text-done">✓ {cook.readiness}</p>}
           {cook.onHigh && !cook.closed && (
             <div className="mt-2 grid gap-2">
@@ -132,7 +143,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             <strong data-testid="fork-window">{fork?.text}</strong>. {cook.lidCost}
           </p>
         </section>
-        {!cook.closed && catalogue && (
+        {!cook.closed && !cook.stopped && !eating && catalogue && (
           <ForkTest
             answers={catalogue.forkAnswers}
             problem={records.problem("fork-tests")?.violations[0]?.message ?? records.problem("fork-tests")?.message}
@@ -147,7 +158,12 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
         )}
       </div>
       <div className="grid gap-3">
-        {catalogue && !cook.closed && (
+        {!cook.closed && !cook.stopped && cook.followed.state === "finishing" && (
+          <Button weight="main" className="min-h-14 text-xl" onClick={() => record("eaten", {}, "it is on the table")}>
+            On the table
+          </Button>
+        )}
+        {catalogue && !cook.closed && !cook.stopped && (
           <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
         )}
         <Panel title="Still to come">
@@ -184,7 +200,32 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               // biome-ignore lint/suspicious/noArrayIndexKey: events have no other identity and keep their order
               <li key={index} className="flex gap-4 border-b border-line py-1.5 last:border-0">
                 <span className="w-24 shrink-0 text-right text-soft">{event.clock}</span>
-                <span>{event.text}</span>
+                <span className="flex-1">
+                  {event.text}
+                  {index === 0 && !cook.closed && catalogue && (
+                    <details>
+                      <summary className="link inline-flex min-h-11 cursor-pointer items-center text-base">
+                        it was otherwise
+                      </summary>
+                      <Started cook={cook} settings={catalogue.settings} records={records} />
+                    </details>
+                  )}
+                </span>
+                {event.id !== "" && !cook.closed && (
+                  <Button
+                    weight="quiet"
+                    className="px-2"
+                    aria-label={`undo: ${event.text}`}
+                    onClick={() =>
+                      records.undo(event.id).then(
+                        () => say({ text: "Taken back." }),
+                        (error: Error) => say({ text: `Not taken back. ${error.message}` }),
+                      )
+                    }
+                  >
+                    undo
+                  </Button>
+                )}
               </li>
             ))}
           </ol>
@@ -194,6 +235,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             </Button>
           )}
         </Panel>
+        {!cook.closed && !eating && <TurnedPanel problem={records.problem("setting")} onRecord={record} />}
         {!cook.closed && <PowerPanel problem={records.problem("power")} onRecord={record} />}
         {!cook.closed && <ClosePanel records={records} />}
       </div>

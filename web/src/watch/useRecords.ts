@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
 import { request } from "../api/request";
-import type { CookView } from "../api/types";
+import type { CookView, StartedDraft } from "../api/types";
 
 const RETRY_MS = 3000;
 /** A record that is sent sooner than this after it was made happened when it arrives. */
@@ -74,6 +74,9 @@ export function useRecords(cookId: string) {
           const cook = await request<CookView>("POST", `/cooks/${cookId}/${next.path}`, timed(next));
           client.setQueryData(["cook", cookId], cook);
           setFailing(null);
+          for (const key of ["today", "braise"]) {
+            client.invalidateQueries({ queryKey: [key] });
+          }
           if (next.path === "close") {
             for (const key of ["braises", "braise", "notebook", "cookers"]) {
               client.invalidateQueries({ queryKey: [key] });
@@ -124,6 +127,25 @@ export function useRecords(cookId: string) {
     client.setQueryData(["cook", cookId], await request<CookView>("DELETE", `/cooks/${cookId}/events/last`));
   };
 
+  /** One of them, by its id. */
+  const undo = async (event: string) => {
+    client.setQueryData(
+      ["cook", cookId],
+      await request<CookView>("DELETE", `/cooks/${cookId}/events/last?event=${encodeURIComponent(event)}`),
+    );
+    client.invalidateQueries({ queryKey: ["today"] });
+  };
+
+  const restart = async (started: StartedDraft) => {
+    client.setQueryData(["cook", cookId], await request<CookView>("PUT", `/cooks/${cookId}/start`, started));
+    client.invalidateQueries({ queryKey: ["braise"] });
+  };
+
+  const notOn = async () => {
+    await request<void>("DELETE", `/cooks/${cookId}`);
+    client.invalidateQueries();
+  };
+
   const reopen = async () => {
     client.setQueryData(["cook", cookId], await request<CookView>("POST", `/cooks/${cookId}/reopen`));
     client.invalidateQueries();
@@ -131,7 +153,7 @@ export function useRecords(cookId: string) {
 
   const problem = (path: string) => (refusal?.path === path ? refusal.problem : null);
 
-  return { record, takeBack, reopen, waiting, kept, failing, problem };
+  return { record, takeBack, undo, restart, notOn, reopen, waiting, kept, failing, problem };
 }
 
 export type Records = ReturnType<typeof useRecords>;
