@@ -28,6 +28,7 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Following\State;
 
 /** What is on, what is to do and what is planned, each worked out as it is now. */
@@ -166,7 +167,8 @@ final readonly class TodayPresenter
     private static function jobs(BraiseRecord $braise, BraiseView $view, \DateTimeImmutable $now): array
     {
         return array_values(array_map(static fn (JobView $j): TodayJob => new TodayJob(
-            $j->from, $j->clock, $j->text, $j->minutes, $j->hands, $j->person, $braise->id, $braise->title, '', $j->id,
+            $j->from, $j->clock, $j->text, $j->minutes, $j->hands, $j->person, $braise->id, $braise->title, '',
+            BraiseJobs::LOAD === $j->id ? '' : $j->id,
         ), array_filter(
             $view->adaptation->wholeDay->jobs ?? [],
             static fn (JobView $j): bool => 'done' !== $j->state && strtotime($j->to) > $now->getTimestamp(),

@@ -60,9 +60,11 @@ export function StovePlace() {
           </div>
         </section>
       )}
-      <p role="status" className="border-y-2 border-line py-2 text-xl font-semibold" data-testid="headline">
-        {adaptation?.verdict}
-      </p>
+      {adaptation?.followed?.moved && (
+        <p role="status" className="border-y-2 border-line py-2 text-xl font-semibold" data-testid="headline">
+          {adaptation.followed.moved}
+        </p>
+      )}
       <SwitchOn large />
       {before.length > 0 && (
         <ol aria-label="Before the pot is on" className="border-t-2 border-rim text-lg">

@@ -5,6 +5,9 @@ import { Ticked } from "../kit/Ticked";
 import { JobTime } from "./JobTime";
 import { useJobs } from "./useJobs";
 
+/** Switched on, and what the fork says: asked there, with what they mean. */
+const ANSWERED_AT_THE_STOVE = ["load", "fork-test"];
+
 /** Jobs in order, each with its number in the drawing, its time, and whether it stays there. */
 export function JobList({
   jobs,
@@ -42,13 +45,19 @@ export function JobList({
             className={`group grid ${compact ? "grid-cols-[auto_minmax(3.1rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[auto_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline gap-x-2 border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
           >
             <span className="flex items-center gap-1">
-              {!compact && <span className="w-4 text-right text-xs text-soft">{numberOf(job)}</span>}
-              <Ticked
-                done={job.state === "done"}
-                due={job.state === "due"}
-                label={job.text}
-                onChange={(done) => tick.mutate({ braiseId: view.id, job: job.id, is: done ? "done" : "taken-back" })}
-              />
+              {!compact && (
+                <span className="w-5 shrink-0 text-right text-xs whitespace-nowrap text-soft">{numberOf(job)}</span>
+              )}
+              {ANSWERED_AT_THE_STOVE.includes(job.id) ? (
+                <span className="w-6" />
+              ) : (
+                <Ticked
+                  done={job.state === "done"}
+                  due={job.state === "due"}
+                  label={job.text}
+                  onChange={(done) => tick.mutate({ braiseId: view.id, job: job.id, is: done ? "done" : "taken-back" })}
+                />
+              )}
             </span>
             <JobTime job={job} onType={(typed) => type(job, typed)} />
             <span className="min-w-0 leading-tight">

@@ -53,7 +53,11 @@ export function Jobs({ today }: { today: TodayView }) {
             </span>
             <span className="min-w-0">
               <Link
-                to={job.cookId === "" ? `/braises/${job.braiseId}/day` : `/cooks/${job.cookId}`}
+                to={
+                  job.cookId !== ""
+                    ? `/cooks/${job.cookId}`
+                    : `/braises/${job.braiseId}/${job.job === "" ? "stove" : "day"}`
+                }
                 className={`text-ink hover:underline ${job.hands ? "font-semibold" : ""}`}
               >
                 {job.text}
