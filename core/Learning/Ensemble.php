@@ -24,7 +24,7 @@ final readonly class Ensemble
     private const BASES = [2, 3, 5, 7, 11];
     /** Fewer effective members than this, and quantiles become ragged. */
     private const TOO_FEW = 20.0;
-    /** One answer may be a mistake; where no member believes two of them, all are wrong. A logarithm, between one and two mistakes. */
+    /** One answer may be a mistake; where no member believes two of them, all are wrong. A logarithm of the likelihood. */
     private const BELIEVABLE = -6.6;
     /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
     private const JITTER = 0.35;

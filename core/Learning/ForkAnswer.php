@@ -14,8 +14,12 @@ enum ForkAnswer: string
     case SlidesIn = 'slides-in';
     case FallsApart = 'falls-apart';
 
-    /** Share of answers that mean nothing: the wrong button, bone or fat under the fork. */
-    private const MISTAKEN = 0.05;
+    /** Shares of the need from which each answer is the likelier one. */
+    private const GIVES = 0.90;
+    private const SLIDES = 0.97;
+    private const FALLS = 1.30;
+    /** How far apart forks and the places they are put in are, as a share of the need: the scale of a logistic distribution. */
+    private const SCALE = 0.07;
 
     /** Whether meat that answers so has the texture. */
     public function reaches(Doneness $texture): bool
@@ -29,18 +33,23 @@ enum ForkAnswer: string
 
     /**
      * Natural logarithm of the answer's probability when the dose is $share times the need; finite however unlikely.
-     * Estimates, docs/model.md §4.
+     *
+     * Ordered answers by cumulative logits (McCullagh 1980): of two answers the further one is never the likelier one of less tender meat,
+     * so that no further answer makes anything later. The logistic distribution has the heaviest tails that keep this, and forgives a
+     * wrong button best. Thresholds are estimates, docs/model.md §4.
      */
     public function logProbability(float $share): float
     {
-        $meant = match ($this) {
-            self::Resists => Normal::logCumulative((0.90 - $share) / 0.12),
-            // Past "resists" and not yet "slides in": as good as the difference of the two, and exact in the tails.
-            self::Gives => Normal::logCumulative(($share - 0.78) / 0.12) + Normal::logCumulative((1.05 - $share) / 0.12),
-            self::SlidesIn => Normal::logCumulative(($share - 0.95) / 0.12),
-            self::FallsApart => Normal::logCumulative(($share - 1.30) / 0.15),
-        };
+        $below = static fn (float $threshold): float => -log1p(exp(($share - $threshold) / self::SCALE));
+        $above = static fn (float $threshold): float => -log1p(exp(($threshold - $share) / self::SCALE));
+        // F(b) − F(a) = F(b)·(1 − F(a))·(1 − e^((a − b)/s)): exact in the tails.
+        $between = static fn (float $a, float $b): float => $above($a) + $below($b) + log(-expm1(($a - $b) / self::SCALE));
 
-        return log((1 - self::MISTAKEN) * exp($meant) + self::MISTAKEN / \count(self::cases()));
+        return match ($this) {
+            self::Resists => $below(self::GIVES),
+            self::Gives => $between(self::GIVES, self::SLIDES),
+            self::SlidesIn => $between(self::SLIDES, self::FALLS),
+            self::FallsApart => $above(self::FALLS),
+        };
     }
 }

@@ -17,17 +17,6 @@ final class Normal
         return $x >= 0 ? 1 - $tail / 2 : $tail / 2;
     }
 
-    /** ln Φ(x), by the asymptotic series where Φ(x) itself would lose its digits; relative error below 1 %. */
-    public static function logCumulative(float $x): float
-    {
-        if ($x > -4.5) {
-            return log(self::cumulative($x));
-        }
-        $square = $x * $x;
-
-        return -$square / 2 - log(-$x * sqrt(2 * \M_PI)) + log(1 - 1 / $square + 3 / ($square * $square));
-    }
-
     /** Φ⁻¹(p) for 0 < p < 1; relative error below 1.2e-9 (a rational approximation in three pieces). */
     public static function quantile(float $p): float
     {

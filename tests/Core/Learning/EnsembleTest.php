@@ -71,6 +71,25 @@ final class EnsembleTest extends TestCase
         self::assertGreaterThan($hour, (float) $after->likely);
     }
 
+    #[TestWith([7.0])]
+    #[TestWith([8.5])]
+    #[TestWith([11.0])]
+    public function testAFurtherAnswerMakesNothingLater(float $hour): void
+    {
+        foreach ([[], [self::forkTest($hour - 1.5, ForkAnswer::Resists)], [self::forkTest($hour - 1, ForkAnswer::Gives)]] as $earlier) {
+            $before = null;
+            foreach (ForkAnswer::cases() as $answer) {
+                $window = $this->fork([...$earlier, self::forkTest($hour, $answer)]);
+                if (null !== $before) {
+                    self::assertLessThanOrEqual($before->earliest + 1 / 60, $window->earliest, $answer->value);
+                    self::assertLessThanOrEqual($before->likely + 1 / 60, $window->likely, $answer->value);
+                    self::assertLessThanOrEqual(($before->latest ?? \INF) + 1 / 60, $window->latest ?? \INF, $answer->value);
+                }
+                $before = $window;
+            }
+        }
+    }
+
     public function testMeatThatTheForkSlidesIntoEarlyIsExpectedSooner(): void
     {
         self::assertLessThan((float) $this->fork([])->likely, (float) $this->fork([self::forkTest(7, ForkAnswer::SlidesIn)])->likely);

@@ -24,14 +24,6 @@ final class NormalTest extends TestCase
         }
     }
 
-    public function testTheLogarithmIsExactInTheTail(): void
-    {
-        self::assertEqualsWithDelta(log(Normal::cumulative(-4.4)), Normal::logCumulative(-4.4), 1e-9);
-        self::assertEqualsWithDelta(-15.0650, Normal::logCumulative(-5.0), 0.01);
-        self::assertEqualsWithDelta(-53.2313, Normal::logCumulative(-10.0), 0.001);
-        self::assertLessThan(Normal::logCumulative(-40.0), Normal::logCumulative(-41.0));
-    }
-
     public function testThereIsNoQuantileOfCertainty(): void
     {
         $this->expectException(\DomainException::class);
