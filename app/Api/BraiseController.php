@@ -21,7 +21,6 @@ use Pausis\App\Api\Wire\WaysView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
 use Pausis\App\Kitchen\DraftOrder;
-use Pausis\App\Kitchen\DraftPatch;
 use Pausis\App\Kitchen\Drafts;
 use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\FindWays;
@@ -144,8 +143,8 @@ final class BraiseController extends ApiController
         $draft = $this->drafts->toArray($compare->draft);
         $now = $this->plan->work($of, $compare->draft);
         $works = array_map(
-            fn (array $change): WorkedBraise => $this->plan->work($of, $this->drafts->fromArray(DraftPatch::applied($draft, $change))),
-            $compare->changes,
+            fn (array $change, int $k): WorkedBraise => $this->plan->work($of, $this->drafts->patched($draft, $change, "changes[$k]")),
+            $compare->changes, array_keys($compare->changes),
         );
 
         return $this->answer(array_map(static fn (WorkedBraise $w): ComparedView => $comparisons->compare($w, $now), $works));

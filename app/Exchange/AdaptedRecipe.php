@@ -80,7 +80,7 @@ final readonly class AdaptedRecipe
         foreach ($order->recipe->ingredients as $i) {
             $poured = $changed[$i->key()] ?? null;
             $isMeat = Role::Meat === $i->role && null !== $i->cut && $i->cut->id === $order->meat->joint->cut->id;
-            if (null !== $poured && $poured < 1) {
+            if ($order->isNotMade($i) || (null !== $poured && $poured < 1)) {
                 continue;
             }
             $amount = $isMeat && !isset($said['meat']) ? $meat : (null === $poured ? $i->amountText : $measures->volume($poured));
@@ -102,7 +102,8 @@ final readonly class AdaptedRecipe
         $notes = (string) preg_replace('/^\(|\)$|\b(?:about|around|approx\.?|some)?\s*\d.*$/iu', '', $i->notes);
         $food = Role::Meat === $i->role && null !== $i->cut ? $i->cut->words[0] : $i->foodText;
 
-        $notes = trim($notes, ' ,');
+        // What a size was said of: "in 4 cm pieces" is another here.
+        $notes = trim((string) preg_replace('/\b(?:(?:cut|sliced|diced|chopped)\s+)?(?:in|into|to|of|at|about)\s*$/iu', '', trim($notes)), ' ,');
         $said = '' === $notes ? '' : ", $notes";
 
         return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : $said);

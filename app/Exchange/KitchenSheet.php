@@ -7,7 +7,6 @@ namespace Pausis\App\Exchange;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Pausis\App\Api\Presentation\AdaptationPresenter;
-use Pausis\App\Api\Wire\JobView;
 use Pausis\App\Api\Wire\MethodLine;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
@@ -52,9 +51,6 @@ final readonly class KitchenSheet
                 $view->pot->depth, $view->pot->width, $view->pot->vegetables, $view->pot->meat, $view->pot->level, $view->pot->levelAtEnd,
             )),
             'level' => $view->pot->text,
-            'sides' => array_values(array_filter(
-                $view->wholeDay->jobs ?? [], static fn (JobView $j): bool => 'braise' !== $j->group,
-            )),
             'cautions' => $cautions,
             'defer' => $this->wording->label('caution', 'defer'),
         ]);

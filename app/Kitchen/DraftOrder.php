@@ -248,12 +248,13 @@ final readonly class DraftOrder
         }
 
         $dish = $this->dish($draft, $understood);
-        $told = (new SidesOfDish($dish, $this->sides))->toldBy($draft->sides);
+        $sides = new SidesOfDish($dish, $this->sides);
         $this->sayImpossible($draft, $dish, $problems);
         DraftDay::sayUnclear($draft, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $told, leftToYou: $either),
+            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $sides->toldBy($draft->sides), leftToYou: $either,
+                leftOut: $sides->leftOut($draft->sides)),
             new OrderedMeat(
                 $joint, $bone, $this->beforehand($draft, $understood, $problems), $this->further->besides(
                     $kept, $joint->cut, Mass::kilograms($joint->boneless->kilograms + $bone->kilograms), $joint->start,

@@ -180,7 +180,9 @@ final readonly class BraiseOrder
     /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's, and the joint's bones */
     public function toTakeOut(): array
     {
-        $out = array_values(array_filter($this->recipe->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name));
+        $none = array_map(static fn (Ingredient $i): string => $i->foodText, $this->leftOut());
+        $out = array_values(array_filter($this->recipe->dish->takeOut, static fn (TakeOut $t): bool => 'bones' !== $t->name
+            && [] === array_filter($none, static fn (string $food): bool => self::names([$t], $food))));
         $bundled = array_map(static fn (Ingredient $i): string => $i->foodText, array_filter(
             $this->potIngredients(), static fn (Ingredient $i): bool => self::isBundled($i, $out),
         ));
@@ -311,8 +313,21 @@ final readonly class BraiseOrder
     {
         return array_values(array_filter(
             $this->recipe->ingredients,
-            fn (Ingredient $i): bool => PartKind::Braise !== $i->part && !$this->recipe->dish->keepsOfMarinade($i),
+            fn (Ingredient $i): bool => PartKind::Braise !== $i->part && !$this->recipe->dish->keepsOfMarinade($i)
+                && !$this->isNotMade($i),
         ));
+    }
+
+    /** Whether it is only for a side dish of the recipe that the cook leaves out. */
+    public function isNotMade(Ingredient $ingredient): bool
+    {
+        foreach ($this->recipe->leftOut as $side) {
+            if (\in_array($ingredient->key(), $side->foods, true) && !$this->choices->refuses($side->key())) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Ingredient> what the recipe names and the cook has marked as none */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Day\SideLeftOut;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Either;
 use Pausis\Core\Recipe\Ingredient;
@@ -22,6 +23,7 @@ final readonly class OrderedRecipe
      * @param RecipeNeed|null     $need            what its own time says of the meat
      * @param list<string>        $told            acts that a side dish of the day does, ids
      * @param list<Either>        $leftToYou       of its liquids, chosen among already
+     * @param list<SideLeftOut>   $leftOut         of what it serves beside the braise
      */
     public function __construct(
         public array $ingredients,
@@ -32,6 +34,7 @@ final readonly class OrderedRecipe
         public ?RecipeNeed $need = null,
         public array $told = [],
         public array $leftToYou = [],
+        public array $leftOut = [],
     ) {
         $this->dish = $dish ?? new Dish($ingredients, []);
     }
@@ -40,6 +43,7 @@ final readonly class OrderedRecipe
     {
         return new self(
             $dish->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $dish, $this->need, $this->told, $this->leftToYou,
+            $this->leftOut,
         );
     }
 
@@ -48,6 +52,7 @@ final readonly class OrderedRecipe
     {
         return new self(
             $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, null, $this->told, $this->leftToYou,
+            $this->leftOut,
         );
     }
 
@@ -55,6 +60,7 @@ final readonly class OrderedRecipe
     {
         return new self(
             $this->ingredients, $this->serves, $this->original, $this->recipeBoilsWine, $this->dish, $need, $this->told, $this->leftToYou,
+            $this->leftOut,
         );
     }
 }

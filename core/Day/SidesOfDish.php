@@ -66,6 +66,31 @@ final readonly class SidesOfDish
         return $told;
     }
 
+    /**
+     * Those of the recipe's that aren't made, with what of it is theirs alone.
+     *
+     * @param list<string> $made ids of sides
+     *
+     * @return list<SideLeftOut>
+     */
+    public function leftOut(array $made): array
+    {
+        $kept = $this->toldBy($made);
+        $left = [];
+        foreach (array_filter($this->found, static fn (Side $s): bool => !\in_array($s->id, $made, true)) as $side) {
+            $foods = array_filter($this->ingredients(), static fn (Ingredient $i): bool => self::isOf($side, $i->foodText));
+            $left[] = new SideLeftOut(
+                $side->id, implode(', ', [$side->name, ...array_map(
+                    static fn (Ingredient $i): string => trim("$i->amountText $i->foodText"), $foods,
+                )]),
+                array_values(array_diff($this->toldBy([$side->id]), $kept)),
+                array_values(array_map(static fn (Ingredient $i): string => $i->key(), $foods)),
+            );
+        }
+
+        return $left;
+    }
+
     /** @return list<Act> */
     private static function actsBeside(Dish $dish): array
     {

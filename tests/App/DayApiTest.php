@@ -31,6 +31,51 @@ final class DayApiTest extends ApiTestCase
         self::assertSame('2026-11-26T08:10:00+01:00', self::in($day, 'people.0.away.0.from'));
     }
 
+    public function testWhatIsCookedBesideThePotIsInTheRecipeAndWhatIsNotIsStruck(): void
+    {
+        $text = "Ragù\nServes 6\n\n1.2 kg beef chuck, in 4 cm pieces\n1 onion, chopped\n400 ml beef stock\n500 g rigatoni\n\nBrown the beef."
+            .' Add onion and stock, cover and cook in the oven at 150 °C for 3 hours. Bring a large pot of salted water to the boil and'
+            .' cook the pasta until tender. Serve the beef with the pasta.';
+        $read = (array) self::in($this->call('POST', '/api/recipes/read', ['text' => $text]), 'draft');
+        $draft = [...$read, 'cookerId' => $this->draft()['cookerId'], 'serveAt' => '2026-11-26T19:00'];
+        self::assertSame(['pasta'], $read['sides']);
+        self::assertNotContains('salted water', array_column((array) $read['ingredients'], 'food'));
+
+        $as = $this->call('POST', '/api/braises/preview', $draft);
+        self::assertSame([], self::lines($as, 'gone'));
+        self::assertCount(3, array_count_values(array_filter(array_column(self::lines($as, 'pasta'), 'clock'), is_string(...))), 'water, pasta and colander have their minutes');
+        $other = [...$draft, 'sides' => ['rice'], 'ownSides' => [
+            ['name' => 'garlic bread', 'work' => '10', 'cooking' => '15', 'where' => 'oven'],
+        ]];
+        $rice = $this->call('POST', '/api/braises/preview', $other);
+        self::assertCount(1, self::lines($rice, 'gone'));
+        self::assertCount(2, self::lines($rice, 'rice'));
+        self::assertCount(2, self::lines($rice, 'garlic bread'));
+        $codes = array_column((array) self::in($rice, 'adaptation.ledger'), 'key', 'code');
+        self::assertArrayHasKey('side-not-made', $codes);
+        self::assertStringNotContainsString('rigatoni', (string) json_encode(array_column(self::lines($rice, ''), 'foods')));
+        self::assertStringNotContainsString('pasta', (string) json_encode(self::in($rice, 'adaptation.wholeDay.jobs')));
+
+        $made = $this->call('POST', '/api/braises/preview', [...$other, 'sides' => [], 'ownSides' => [], 'refused' => [$codes['side-not-made']]]);
+        self::assertSame([], self::lines($made, 'gone'), 'refused, it is cooked as the recipe says');
+        self::assertStringContainsString('cook the pasta', (string) json_encode(self::in($made, 'adaptation.wholeDay.jobs')));
+    }
+
+    /**
+     * @param array<mixed> $braise
+     *
+     * @return list<array<string, mixed>> those that are gone, or else those whose words have it
+     */
+    private static function lines(array $braise, string $of): array
+    {
+        /** @var list<array{text: string, gone: bool}> $lines */
+        $lines = self::in($braise, 'adaptation.method');
+
+        return array_values(array_filter($lines, static fn (array $l): bool => 'gone' === $of
+            ? $l['gone']
+            : '' === $of || (!$l['gone'] && str_contains($l['text'], $of) && !str_contains($l['text'], 'Serve'))));
+    }
+
     public function testAKitchenWithoutARingSaysWhatItCantDoAndOffersAWay(): void
     {
         $house = self::in($this->call('GET', '/api/house'), 'draft');

@@ -102,6 +102,33 @@ final class TodayApiTest extends ApiTestCase
             self::text($compared, '3.load'),
         );
         $this->call('POST', '/api/braises/compare', ['draft' => $draft, 'changes' => array_fill(0, 9, [])], 422);
+        foreach (['changes[0]' => ['meat' => 5], 'changes[0].meat.weight' => ['meat' => ['weight' => 5]], 'changes[0].left' => [
+            'left' => array_fill(0, 5_000, 'x'),
+        ]] as $path => $change) {
+            $problem = $this->call('POST', '/api/braises/compare', ['draft' => $draft, 'changes' => [$change]], 422);
+            self::assertStringStartsWith($path, self::text($problem, 'violations.0.path'));
+        }
+    }
+
+    public function testHoursOfARecipesOwnAreAnAnswerLikeAnother(): void
+    {
+        $own = ['original' => ['method' => 'slow-cooker', 'ownHours' => [['setting' => 'low', 'fromMinutes' => 480, 'toMinutes' => 540]]]];
+        $compared = $this->call('POST', '/api/braises/compare', ['draft' => $this->draft(), 'changes' => [$own]]);
+
+        self::assertTrue(self::in($compared, '0.works'));
+    }
+
+    public function testTwoPotsInOneCookerOnOneDayAreToldOfHereToo(): void
+    {
+        $draft = $this->draft();
+        $this->call('POST', '/api/braises', $draft, 201);
+        $this->call('POST', '/api/braises', [...$draft, 'title' => 'The second'], 201);
+        $today = $this->call('GET', '/api/today');
+
+        foreach (['0', '1'] as $k) {
+            self::assertStringContainsString('This cooker is in use', self::text($today, "planned.$k.worry"));
+            self::assertFalse(self::in($today, "planned.$k.works"));
+        }
     }
 
     public function testMeatIsAskedForFromNothingAndTaken(): void

@@ -324,6 +324,7 @@ final readonly class AdaptationPresenter
             $this->wording->sum($sauce->atEnd, $measures),
             $this->wording->say($sauce->reduce > 0 ? 'liquid.text-reduce' : 'liquid.text', $measures, [
                 'loadMl' => $sauce->load, 'recipeMl' => $sauce->recipe, 'reduceMl' => $sauce->reduce, 'minutes' => $minutes,
+                'same' => $measures->volume($sauce->load) === $measures->volume($sauce->recipe) ? 'yes' : 'no',
             ]),
         );
     }

@@ -124,6 +124,18 @@ final readonly class DayPresenter
         return $this->wording->say("job.$code", $measures, ['side' => '', 'food' => '', 'list' => 'none', 'how' => '', ...$variables]);
     }
 
+    /** That its cooker is in use for another braise; empty where it isn't. */
+    public function cookerTaken(WorkedBraise $worked, Measures $measures): string
+    {
+        foreach ($worked->whole->caught ?? [] as $caught) {
+            if (Caught::COOKER_TAKEN === $caught->code) {
+                return $this->caught($caught, $worked->braise()->order->serveAt, $measures);
+            }
+        }
+
+        return '';
+    }
+
     private function caught(Caught $caught, \DateTimeImmutable $serve, Measures $measures): string
     {
         $what = 'turn-setting' === $caught->code ? $this->wording->label('setting', $caught->what) : $caught->what;

@@ -9,10 +9,12 @@ use Pausis\App\Exchange\AdaptedRecipe;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Explain\Column;
 use Pausis\Core\Adaptation\Explain\ReadableRecipe;
 use Pausis\Core\Adaptation\Explain\RecipeLine;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -21,7 +23,10 @@ use Pausis\Core\Recipe\TakeOut;
 /** The adapted recipe as it is read, beside the clock. */
 final readonly class MethodPresenter
 {
-    public function __construct(private AdaptedRecipe $recipe)
+    /** From when on work beside the pot is told with the sauce. */
+    private const TO_THE_PLATE = '-45 minutes';
+
+    public function __construct(private AdaptedRecipe $recipe, private DayPresenter $days)
     {
     }
 
@@ -33,11 +38,12 @@ final readonly class MethodPresenter
         $day = $braise->day();
         $placed = $day instanceof DayPlan ? $worked->whole->placed ?? [] : [];
         $loaded = false;
-        $lines = [];
+        $lines = $told = [];
         foreach (ReadableRecipe::of($braise)->lines as $line) {
             $loads = !$loaded && self::cooks($line);
             $loaded = $loaded || $loads;
             $job = $line->isGone ? null : self::job($line, $placed);
+            $told[] = $job?->job->id;
             $at = $loads && $day instanceof DayPlan ? $day->switchOn : $job?->from;
             $foods = array_values(array_filter(array_map(static fn (Ingredient $i): string => $amounts[$i->key()] ?? '', $line->foods)));
             $lines[] = new MethodLine(
@@ -51,7 +57,62 @@ final readonly class MethodPresenter
             );
         }
 
+        return $day instanceof DayPlan ? $this->withSides($lines, self::beside($placed, $told), $day, $measures) : $lines;
+    }
+
+    /**
+     * Work beside the pot that no line of the recipe tells.
+     *
+     * @param list<Placed>      $placed
+     * @param list<string|null> $told   ids
+     *
+     * @return list<Placed>
+     */
+    private static function beside(array $placed, array $told): array
+    {
+        return array_values(array_filter(
+            $placed, static fn (Placed $p): bool => isset($p->job->variables['side']) && !\in_array($p->job->id, $told, true),
+        ));
+    }
+
+    /**
+     * @param list<MethodLine> $lines
+     * @param list<Placed>     $beside
+     *
+     * @return list<MethodLine> each in front of the first of its column that begins later
+     */
+    private function withSides(array $lines, array $beside, DayPlan $day, Measures $measures): array
+    {
+        foreach ($beside as $one) {
+            $column = match (true) {
+                $one->from < $day->switchOn => Column::Before,
+                $one->from < ($day->at(TaskKind::Sauce)->at ?? $day->serve)->modify(self::TO_THE_PLATE) => Column::InThePot,
+                default => Column::ToThePlate,
+            };
+            $line = new MethodLine(
+                $column->value, $measures->clock($one->from, $day->serve), $one->from->format(\DATE_ATOM), $one->job->minutes,
+                $one->person->name ?? '', $this->days->text($one, $measures), false, [], [], [], [], [],
+            );
+            array_splice($lines, self::placeOf($line, $lines), 0, [$line]);
+        }
+
         return $lines;
+    }
+
+    /** @param list<MethodLine> $lines */
+    private static function placeOf(MethodLine $line, array $lines): int
+    {
+        $last = -1;
+        foreach ($lines as $k => $one) {
+            if ($one->column === $line->column) {
+                if ('' !== $one->at && strtotime($one->at) > strtotime($line->at)) {
+                    return $k;
+                }
+                $last = $k;
+            }
+        }
+
+        return $last < 0 ? \count($lines) : $last + 1;
     }
 
     private static function cooks(RecipeLine $line): bool

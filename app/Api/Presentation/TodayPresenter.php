@@ -43,7 +43,7 @@ final readonly class TodayPresenter
     public function __construct(
         private Braises $braises, private Cooks $cooks, private Cookers $cookers, private FollowBraise $follow, private House $house,
         private BraisePresenter $presenter, private CookPresenter $pots, private Wording $wording,
-        private Faults $faults,
+        private Faults $faults, private DayPresenter $days,
     ) {
     }
 
@@ -69,12 +69,16 @@ final readonly class TodayPresenter
                     static fn (): array => []))];
                 \count($past) < self::MOST_PAST && array_unshift($past, $this->past($braise, $cook, $measures));
             } elseif (\count($planned) < self::MOST_PLANNED) {
-                $view = $this->faults->or(fn (): BraiseView => $this->presenter->view(
-                    $braise->id, $braise->revision, $this->follow->of($braise), null,
-                ), static fn (): null => null);
+                [$view, $taken] = $this->faults->or(function () use ($braise, $measures): array {
+                    $worked = $this->follow->of($braise);
+
+                    return [
+                        $this->presenter->view($braise->id, $braise->revision, $worked, null), $this->days->cookerTaken($worked, $measures),
+                    ];
+                }, static fn (): array => [null, '']);
                 $planned[] = null === $view
                     ? $this->unshown($braise)
-                    : self::planned($braise, $view, null === $serve ? '' : $measures->day($serve));
+                    : self::planned($braise, $view, $taken, null === $serve ? '' : $measures->day($serve));
                 $jobs = [...$jobs, ...(null === $view ? [] : self::jobs($braise, $view, $now))];
             }
         }
@@ -153,13 +157,13 @@ final readonly class TodayPresenter
         return $last;
     }
 
-    private static function planned(BraiseRecord $braise, BraiseView $view, string $day): PlannedView
+    private static function planned(BraiseRecord $braise, BraiseView $view, string $taken, string $day): PlannedView
     {
         $adapted = $view->adaptation;
 
         return new PlannedView(
-            $braise->id, $braise->title, $day, $adapted->verdict ?? $view->problems[0]->message ?? '', $adapted->worry ?? '',
-            null !== $adapted && !$adapted->wantsWay, $adapted?->ribbon, $adapted?->pot,
+            $braise->id, $braise->title, $day, $adapted->verdict ?? $view->problems[0]->message ?? '',
+            '' === $taken ? $adapted->worry ?? '' : $taken, null !== $adapted && !$adapted->wantsWay && '' === $taken, $adapted?->ribbon, $adapted?->pot,
         );
     }
 

@@ -153,6 +153,9 @@ final readonly class ReadableRecipe
         if (isset(self::ABOUT[$entry->key])) {
             return $this->doing(...self::ABOUT[$entry->key]) ?? $this->cooking();
         }
+        if ('side' === $kind) {
+            return $this->doing(ActKind::Serve, ActKind::Garnish) ?? \count($this->lines) - 1;
+        }
         if ('step' === $kind) {
             return $this->first(static fn (RecipeLine $l): bool => self::tells($l, $about)) ?? $this->cooking();
         }

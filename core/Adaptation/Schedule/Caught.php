@@ -7,6 +7,8 @@ namespace Pausis\Core\Adaptation\Schedule;
 /** Something that would have to be done while nobody is there, or has a hand free. */
 final readonly class Caught
 {
+    public const COOKER_TAKEN = 'cooker-taken';
+
     /**
      * @param string                  $code the job's
      * @param string                  $what in the cook's words, or a setting

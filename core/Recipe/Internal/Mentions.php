@@ -34,6 +34,9 @@ final readonly class Mentions
     private const BEFORE = '/(?<food>\p{L}{3,}(?:\s\p{L}{3,})?)[\s,–-]+(?:(?:maybe|about|say|perhaps|around|roughly|like)\s+)?$/iu';
     /** "a chicken (or 8 thighs)" */
     private const ALTERNATIVE = '/\(\s*or\s*$/iu';
+    /** "a large pot of salted water" is a vessel, "a pot of cream" an amount. */
+    private const VESSEL = '/^\W*(?:an?|one|another|your|the)\s+(?:(?:(?:large|big|deep|wide|small|medium|roomy|heavy|separate|clean)\s+)+'
+        .'(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\b|(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\s+(?:\p{L}+[\s-]+){0,3}water\b)/iu';
     private const MOST = 60;
 
     private string $starts;
@@ -51,7 +54,8 @@ final readonly class Mentions
         while (\count($found) < self::MOST && preg_match($this->starts, $sentence->text, $m, \PREG_OFFSET_CAPTURE, $at)) {
             $start = $m[0][1];
             $at = $start + max(1, \strlen($m[0][0]));
-            if (preg_match(self::ALTERNATIVE, substr($sentence->text, 0, $start))) {
+            if (preg_match(self::ALTERNATIVE, substr($sentence->text, 0, $start))
+                || preg_match(self::VESSEL, substr($sentence->text, $start))) {
                 continue;
             }
             $amount = $this->reader->amountAt($sentence->text, $start);

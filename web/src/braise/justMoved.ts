@@ -6,7 +6,7 @@ const chosen = (one: Adaptation) => one.outcomes.find((outcome) => outcome.chose
 const FIGURES: [string, (one: Adaptation) => string][] = [
   ...(["on", "test", "likely", "sauce", "serve"] as const).map((kind): [string, (one: Adaptation) => string] => [
     { on: "in by", test: "first fork test", likely: "likely ready", sauce: "sauce", serve: "dinner" }[kind],
-    (one) => one.ribbon.phrases.find((phrase) => phrase.kind === kind)?.clock ?? "no time",
+    (one) => one.ribbon.phrases.find((phrase) => phrase.kind === kind)?.clock ?? "",
   ]),
   ["setting", (one) => chosen(one)?.label ?? ""],
   ["liquid", (one) => one.liquid.load],
@@ -23,8 +23,12 @@ export function justMoved(now: Adaptation | null, before: Adaptation | null): st
   if (now === null || before === null) {
     return "";
   }
-  // What a cook changed by hand is known; what follows from it is said first.
-  const moved = FIGURES.filter(([, of]) => of(now) !== of(before));
+  // What a cook changed by hand is known; what follows from it is said first. What is gone is said where it was.
+  const moved = FIGURES.filter(([, of]) => of(now) !== "" && of(now) !== of(before));
   const first = moved.find(([name]) => name === "in by" || name === "liquid") ?? moved[0];
-  return first === undefined ? "" : `${first[0]} ${first[1](now)}, was ${first[1](before)}`;
+  if (first === undefined) {
+    return "";
+  }
+  const [name, of] = first;
+  return of(before) === "" ? `${name} ${of(now)}` : `${name} ${of(now)}, was ${of(before)}`;
 }
