@@ -82,7 +82,7 @@ foreach ([[6, 'a large day for two cooks'], [1, 'with one ring: what clashes, an
 if ('core' !== ($argv[1] ?? 'all')) {
     $store = tempnam(sys_get_temp_dir(), 'bench');
     foreach ([
-        'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'bench', 'PAUSIS_HOST' => '^$',
+        'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'bench', 'PAUSIS_HOST' => '',
         'PAUSIS_NOW' => '2026-11-25T18:40:00+01:00', 'DATABASE_URL' => "sqlite:///$store",
     ] as $name => $value) {
         $_ENV[$name] = $_SERVER[$name] = $value;
@@ -156,6 +156,17 @@ if ('core' !== ($argv[1] ?? 'all')) {
     )->line(1000);
     echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
     echo Measure::of('the start page, three braises worked out', 20, 2, static fn (): string => $call('GET', '/api/today'))->line(500);
+    echo Measure::of('a poll of a braise that is planned', 40, 4, static fn (): string => $call('GET', $path))->line(50);
+    /** @var array{id: string} $cook */
+    $cook = json_decode(
+        $call('POST', "$path/cook", ['at' => '2026-11-25T12:30', 'setting' => 'low', 'serveAt' => '2026-11-25T21:00']), true, 64,
+        \JSON_THROW_ON_ERROR,
+    );
+    echo Measure::of('a poll of a pot that is on', 40, 4, static fn (): string => $call('GET', "/api/cooks/{$cook['id']}"))->line(50);
+    echo Measure::of('a fork test recorded', 4, 0, static fn (): string => $call('POST', "/api/cooks/{$cook['id']}/fork-tests", [
+        'answer' => 'gives',
+    ]))->line(150);
+    echo Measure::of('the start page with a pot that is on', 20, 2, static fn (): string => $call('GET', '/api/today'))->line(500);
     echo Measure::of('three answers compared', 20, 2, static fn (int $i): string => $call('POST', '/api/braises/compare', [
         'draft' => DraftPatch::applied($braise['draft'], ['meat' => ['weight' => $grams(700 + $i)]]),
         'changes' => [['meat' => ['pieces' => '2']], ['level' => 'covered'], ['original' => ['method' => 'hob']]],

@@ -116,6 +116,17 @@ final readonly class FollowBraise
         return $underway->settled ?? [];
     }
 
+    /** Whether a job is in its plan, done or not; what can't be worked out knows none and refuses none. */
+    public function knows(BraiseRecord $braise, string $job): bool
+    {
+        $cook = $this->cooks->lately($braise, $this->house->now());
+        $worked = $this->faults->or(fn (): WorkedBraise => null === $cook ? $this->of($braise) : $this->cooking($cook),
+            static fn (): null => null);
+
+        return null === $worked?->whole || isset($worked->underway->done[$job])
+            || [] !== array_filter($worked->whole->placed, static fn (Placed $p): bool => $job === $p->job->id);
+    }
+
     /** @return list<Placed> still to be done */
     public static function left(WorkedBraise $worked): array
     {

@@ -7,6 +7,8 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\Cooks;
+use Pausis\Core\Problem\InvalidInput;
+use Pausis\Core\Problem\Problem;
 
 /** What is said of a braise's jobs, in whatever place: kept with the pot once that is on, and with the braise before. */
 final readonly class TickJobs
@@ -18,9 +20,14 @@ final readonly class TickJobs
     /**
      * @param string $is done, not-yet, or taken-back
      * @param string $id of the record; one that comes twice is kept once
+     *
+     * @throws InvalidInput where no such job is in the plan
      */
     public function tick(BraiseRecord $braise, string $job, string $is, \DateTimeImmutable $at, string $id = ''): void
     {
+        if ('taken-back' !== $is && !$this->follow->knows($braise, $job)) {
+            throw new InvalidInput([new Problem('not-in-the-plan', 'job')]);
+        }
         $record = ['id' => $id, 'kind' => $is, 'at' => $at->format(\DATE_ATOM), 'value' => $job,
             'settled' => $this->follow->settled($braise)];
         $cook = $this->cooks->lately($braise, $this->house->now());

@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Kitchen;
@@ -162,7 +163,7 @@ final readonly class AdaptedBraise
         );
         $sauce = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $finish, true));
         $day = [] === $sauce ? $day : $day->sauceAt(reset($sauce)->from);
-        $chilled = array_values(array_filter($placed, static fn (Placed $p): bool => 'into-fridge' === $p->job->id));
+        $chilled = array_values(array_filter($placed, static fn (Placed $p): bool => BraiseJobs::INTO_FRIDGE === $p->job->id));
         $day = [] === $chilled ? $day : $day->chilledAt($chilled[0]->from, $chilled[0]->job->minutes);
 
         $turn = array_values(array_unique(array_merge(...array_map(static fn (Placed $p): array => $p->job->acts, $placed))));

@@ -304,8 +304,8 @@ final readonly class AfterOn
         AdaptedBraise $told, RunningCook $cook, ?\DateTimeImmutable $eaten, array $done, WholeDay $whole, \DateTimeImmutable $now,
     ): State {
         $finish = array_filter(self::finish($told), static fn (Chore $c): bool => isset($done[$c->id]));
-        $fridge = array_filter($whole->placed, static fn (Placed $p): bool => 'into-fridge' === $p->job->id);
-        $chilled = isset($done['into-fridge']) || [] === $fridge || (null !== $eaten && $now > $eaten->modify('+2 hours'));
+        $fridge = array_filter($whole->placed, static fn (Placed $p): bool => BraiseJobs::INTO_FRIDGE === $p->job->id);
+        $chilled = isset($done[BraiseJobs::INTO_FRIDGE]) || [] === $fridge || (null !== $eaten && $now > $eaten->modify('+2 hours'));
 
         return match (true) {
             null !== $eaten && $chilled => State::PutAway,

@@ -21,7 +21,7 @@ final readonly class Ticks
     public function done(): array
     {
         return array_map(static fn (Tick $t): \DateTimeImmutable => $t->at, array_filter($this->last(),
-            static fn (Tick $t): bool => $t->done));
+            static fn (Tick $t): bool => $t->done && '' !== $t->job));
     }
 
     /** @return array<string, \DateTimeImmutable> as of when, by job: unless its time has come again since */

@@ -6,8 +6,10 @@ namespace Pausis\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Clock\MockClock;
 
 /** A client of the API on a store of its own in memory, its clock standing at 05:30 on 26 November 2026. */
 abstract class ApiTestCase extends WebTestCase
@@ -102,5 +104,23 @@ abstract class ApiTestCase extends WebTestCase
         self::assertIsString($value, $path);
 
         return $value;
+    }
+
+    protected function now(): int
+    {
+        return $this->clock()->now()->getTimestamp();
+    }
+
+    protected function at(int $time): void
+    {
+        $this->clock()->modify((new \DateTimeImmutable("@$time"))->format('Y-m-d H:i:s'));
+    }
+
+    private function clock(): MockClock
+    {
+        $clock = static::getContainer()->get(ClockInterface::class);
+        self::assertInstanceOf(MockClock::class, $clock);
+
+        return $clock;
     }
 }

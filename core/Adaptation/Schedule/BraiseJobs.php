@@ -19,6 +19,8 @@ final readonly class BraiseJobs
     public const PLATE = 'plate';
     public const LOAD = 'load';
     public const FORK_TEST = 'fork-test';
+    public const PORTION = 'portion';
+    public const INTO_FRIDGE = 'into-fridge';
     /** On warm plates, where another pot is served at the same time, minutes. */
     public const PLATED_WAITS = 10;
     /** What can be made ready before it is needed. */

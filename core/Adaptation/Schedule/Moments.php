@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Schedule;
 
+use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\DayPlan;
@@ -168,18 +169,21 @@ final readonly class Moments
     /** @return list<array{Job, \DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable, string}> */
     private function leftovers(): array
     {
-        $jobs = array_map(BraiseJobs::job(...), $this->work->in(Stage::Later));
-        if (2 !== \count($jobs)) {
+        $jobs = array_column(array_map(
+            static fn (Chore $c): array => [$c->id, BraiseJobs::job($c)], $this->work->in(Stage::Later),
+        ), 1, 0);
+        [$portion, $fridge] = [$jobs[BraiseJobs::PORTION] ?? null, $jobs[BraiseJobs::INTO_FRIDGE] ?? null];
+        if (null === $fridge) {
             return [];
         }
-        [$portion, $fridge] = $jobs;
         $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - $fridge->minutes);
         $latest = self::after($cooled, -self::COOLING_MINUTES);
-        $at = $this->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), $portion->minutes, $latest) ?? $latest;
-        $into = $this->people->firstFree(self::after($at, $portion->minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled) ?? $cooled;
+        $minutes = $portion->minutes ?? 0;
+        $at = $this->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), $minutes, $latest) ?? $latest;
+        $into = $this->people->firstFree(self::after($at, $minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled) ?? $cooled;
 
         return [
-            [$portion, $at, $this->day->serve, $latest, ''],
+            ...(null === $portion ? [] : [[$portion, $at, $this->day->serve, $latest, '']]),
             [$fridge, $into, self::after($this->day->serve, self::COOLING_MINUTES), $cooled, ''],
         ];
     }
