@@ -165,6 +165,10 @@ final class BraiseController extends ApiController
     public function save(string $id, #[MapRequestPayload] SaveBraise $save): JsonResponse
     {
         $braise = $this->find($id);
+        if ($save->revision !== $braise->revision && $this->drafts->toArray($save->draft) == $braise->draft) {
+            // Sent twice, since nobody waited for the answer: it is kept already.
+            return $this->answer($this->view($braise));
+        }
         $cook = $this->cooks->running($braise);
         $worked = $this->follow->of($braise, $save->draft);
         $view = $this->presenter->view($id, $save->revision, $worked, $cook?->id);

@@ -47,7 +47,12 @@ final readonly class Cookers
         $this->manager->wrapInTransaction(static function (EntityManagerInterface $manager) use ($cooker, $revision, $change): void {
             $manager->refresh($cooker);
             if (0 !== $revision && $revision !== $cooker->revision) {
-                throw new StaleRevision();
+                $changed = clone $cooker;
+                $change($changed);
+                // What was sent twice, since nobody waited for the answer, is kept once.
+                $changed == $cooker || throw new StaleRevision();
+
+                return;
             }
             $change($cooker);
             ++$cooker->revision;

@@ -19,7 +19,7 @@ final readonly class Households
     }
 
     /**
-     * Changes the house if nobody has since the revision that the change was made from.
+     * Changes the house if nobody has since the revision that the change was made from; what it is already is kept as it is.
      *
      * @param callable(HouseRecord): void $change
      *
@@ -31,7 +31,10 @@ final readonly class Households
             $house = $manager->find(HouseRecord::class, HouseRecord::ONLY) ?? new HouseRecord();
             !$manager->contains($house) || $manager->refresh($house);
             if ($revision !== $house->revision) {
-                throw new StaleRevision();
+                $changed = clone $house;
+                $change($changed);
+
+                return $changed == $house ? $house : throw new StaleRevision();
             }
             $change($house);
             ++$house->revision;

@@ -70,6 +70,28 @@ final class BraiseApiTest extends ApiTestCase
         self::assertSame('Theirs', self::in($this->call('GET', "/api/braises/$id"), 'draft.title'));
     }
 
+    public function testWhatIsSentTwiceIsKeptOnceAndNoConflict(): void
+    {
+        $braise = $this->call('POST', '/api/braises', $this->draft(), 201);
+        $path = '/api/braises/'.self::text($braise, 'id');
+        $change = ['revision' => $braise['revision'], 'draft' => [...(array) $braise['draft'], 'serves' => '5']];
+        $once = $this->call('PUT', $path, $change);
+        self::assertSame($once['revision'], $this->call('PUT', $path, $change)['revision']);
+        $this->call('PUT', $path, ['revision' => $braise['revision'], 'draft' => [...(array) $braise['draft'], 'serves' => '6']], 409);
+
+        $house = (array) $this->call('GET', '/api/house')['draft'];
+        $this->call('PUT', '/api/house', [...$house, 'clock' => '12']);
+        $revision = self::in($this->call('PUT', '/api/house', [...$house, 'clock' => '12']), 'draft.revision');
+        self::assertSame($revision, self::in($this->call('GET', '/api/house'), 'draft.revision'));
+        $this->call('PUT', '/api/house', [...$house, 'clock' => '24', 'units' => 'us'], 409);
+
+        $cooker = (array) self::in($this->call('GET', '/api/cookers'), '0.draft');
+        $at = '/api/cookers/'.self::text($this->call('GET', '/api/cookers'), '0.id');
+        $this->call('PUT', $at, [...$cooker, 'name' => 'Other', 'revision' => 1]);
+        $this->call('PUT', $at, [...$cooker, 'name' => 'Other', 'revision' => 1]);
+        $this->call('PUT', $at, [...$cooker, 'name' => 'Third', 'revision' => 1], 409);
+    }
+
     public function testADeletedBraiseCanBeTakenBack(): void
     {
         $id = self::text($this->call('POST', '/api/braises', $this->draft(), 201), 'id');

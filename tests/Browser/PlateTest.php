@@ -167,7 +167,8 @@ final class PlateTest extends BrowserTestCase
         }
         $this->assertSound();
         $this->go('Stove');
-        $this->type('or already, at', '12:30');
+        $this->press('otherwise');
+        $this->type('already, at', '12:30');
         $this->press('Switched on');
         $this->press('For dinner on');
         $this->see('What does the fork say?');
@@ -179,7 +180,7 @@ final class PlateTest extends BrowserTestCase
         }
         $this->assertSound();
         $this->press($fork);
-        $this->see('Ready.');
+        $this->see('Ready now.');
         $this->press('Close this cook');
         $this->see('It is in the notebook.');
         $this->resize(1280, 800);

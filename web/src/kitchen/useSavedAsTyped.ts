@@ -61,6 +61,8 @@ export function useSavedAsTyped<T>(name: string, initial: T, send: (draft: T) =>
     const timer = setInterval(settle, RETRY_MS);
     return () => clearInterval(timer);
   }, [keeping, settle]);
+  // What was left unsent by the page before goes first: what is typed from now on is made from it.
+  useEffect(settle, [settle]);
   // Who leaves within the moment leaves with it kept.
   useEffect(() => {
     window.addEventListener("pagehide", settle);
