@@ -9,6 +9,7 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\EventKind;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Following\CookFacts;
@@ -88,6 +89,9 @@ final readonly class RunningPot
             $moment = (new \DateTimeImmutable($event['at']))->setTimezone($this->house->record()->zone());
             if ('done' === $event['kind'] && 'lift-out' === $event['value']) {
                 $lifted = $moment;
+            }
+            if ('done' === $event['kind'] && BraiseJobs::PLATE === $event['value']) {
+                $eaten = $moment;
             }
             match (EventKind::from($event['kind'])) {
                 EventKind::Fork => $evidence[] = new ForkTest($at, ForkAnswer::from($event['value'])),

@@ -8,11 +8,17 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Clock\NativeClock;
 
-/** The machine's clock, or one that stands still at a given moment, for tests and pictures. */
+/** The machine's clock, or one that stands still at a given moment or at that of a file, for tests, pictures and walks through a day. */
 final class KitchenClock
 {
+    private const IN_FILE = 'file:';
+
     public static function create(string $standsAt): ClockInterface
     {
-        return '' === $standsAt ? new NativeClock('UTC') : new MockClock(new \DateTimeImmutable($standsAt), 'UTC');
+        return match (true) {
+            '' === $standsAt => new NativeClock('UTC'),
+            str_starts_with($standsAt, self::IN_FILE) => new ClockInFile(substr($standsAt, \strlen(self::IN_FILE))),
+            default => new MockClock(new \DateTimeImmutable($standsAt), 'UTC'),
+        };
     }
 }

@@ -86,6 +86,19 @@ final class UnderwayTest extends ApiTestCase
         self::assertStringStartsWith('On since', self::text($this->call('GET', "/api/braises/$this->id"), 'adaptation.verdict'));
     }
 
+    public function testMeatThatIsOnThePlatesIsNotPastItsBest(): void
+    {
+        $this->at((int) strtotime(self::text($this->call('GET', "/api/braises/$this->id"), 'adaptation.ribbon.switchOn')));
+        $cook = '/api/cooks/'.self::text($this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201), 'id');
+        $this->at($this->now() + 14 * 3600);
+        self::assertContains('past-best-now', array_column((array) $this->call('GET', $cook)['flags'], 'rule'));
+        $this->call('POST', "/api/braises/$this->id/ticks", ['job' => 'plate']);
+        $eaten = $this->call('GET', $cook);
+
+        self::assertNotContains('past-best-now', array_column((array) $eaten['flags'], 'rule'));
+        self::assertSame('eaten', self::text($eaten, 'followed.state'));
+    }
+
     public function testAPlanOfYesterdayThatNeverBeganIsOver(): void
     {
         $this->at($this->now() + 26 * 3600);

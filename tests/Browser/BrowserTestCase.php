@@ -30,6 +30,8 @@ abstract class BrowserTestCase extends TestCase
     {
         self::$folder = sys_get_temp_dir().'/pausis-browser-'.getmypid().'-'.bin2hex(random_bytes(3));
         mkdir(self::$folder, recursive: true);
+        \assert(\is_string(static::NOW));
+        self::at(static::NOW);
         $port = self::freePort();
         self::$address = "http://127.0.0.1:$port";
         $root = \dirname(__DIR__, 2);
@@ -37,7 +39,7 @@ abstract class BrowserTestCase extends TestCase
             [
                 ['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'w'], ['file', self::$folder.'/server.log', 'a'],
             ], $pipes, $root,
-            ['PAUSIS_NOW' => static::NOW, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
+            ['PAUSIS_NOW' => 'file:'.self::$folder.'/now', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
         self::assertIsResource($server);
         self::$server = $server;
         self::waitFor(
@@ -45,6 +47,14 @@ abstract class BrowserTestCase extends TestCase
             'the server; '.self::$folder.'/server.log',
         );
         self::$driver = self::browser();
+    }
+
+    /** The server's clock, from now on. */
+    protected static function at(string $moment): void
+    {
+        // Whole at any time: the server reads it as it likes.
+        file_put_contents(self::$folder.'/next', $moment);
+        rename(self::$folder.'/next', self::$folder.'/now');
     }
 
     public static function tearDownAfterClass(): void

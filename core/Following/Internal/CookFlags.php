@@ -64,7 +64,8 @@ final readonly class CookFlags
                 fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts,
             ),
             self::onWarm($program, $run, $best, $order, $elapsed, $ready),
-            self::pastBest($run, $elapsed),
+            // Meat that is out of the pot goes no further.
+            null === $cook->lifted && null === $cook->eaten ? self::pastBest($run, $elapsed) : null,
             null === $cook->lifted || null !== $cook->eaten ? null : Rules::liftedOut(
                 Duration::minutes(max(0.0, (max($now, $day->serve)->getTimestamp() - $cook->lifted->getTimestamp()) / 60)),
             ),

@@ -163,7 +163,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             On the table
           </Button>
         )}
-        {catalogue && !cook.closed && !cook.stopped && (
+        {catalogue && !cook.closed && !cook.stopped && !eating && (
           <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
         )}
         <Panel title="Still to come">
