@@ -103,7 +103,8 @@ final readonly class AdaptedRecipe
         $food = Role::Meat === $i->role && null !== $i->cut ? $i->cut->words[0] : $i->foodText;
 
         // What a size was said of: "in 4 cm pieces" is another here.
-        $notes = trim((string) preg_replace('/\b(?:(?:cut|sliced|diced|chopped)\s+)?(?:in|into|to|of|at|about)\s*$/iu', '', trim($notes)), ' ,');
+        $notes = trim((string) preg_replace('/\b(?:(?:cut|sliced|diced|chopped)\s+)?(?:in|into|to|of|at|about)\s*$/iu', '',
+            trim($notes)), ' ,');
         $said = '' === $notes ? '' : ", $notes";
 
         return trim("$amount $food").($i->optional && !str_contains($notes, 'serve') ? ', optional' : $said);

@@ -253,7 +253,8 @@ final readonly class DraftOrder
         DraftDay::sayUnclear($draft, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $sides->toldBy($draft->sides), leftToYou: $either,
+            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $sides->toldBy($draft->sides),
+                leftToYou: $either,
                 leftOut: $sides->leftOut($draft->sides)),
             new OrderedMeat(
                 $joint, $bone, $this->beforehand($draft, $understood, $problems), $this->further->besides(

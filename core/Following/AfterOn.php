@@ -19,6 +19,7 @@ use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\OtherPot;
+use Pausis\Core\Day\People;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
@@ -77,6 +78,10 @@ final readonly class AfterOn
         $left = $day->serve == $followed->day->serve && null === $eaten
             ? $first
             : self::placed($told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled]);
+        if (null !== $eaten && [] !== ($left->caught ?? [])) {
+            // Whoever was to sleep or be out by then has eaten, and puts it away.
+            $left = self::placed(self::there($told), $day, $sides, $pins, $others, [...array_keys($done), ...$settled]) ?? $left;
+        }
         $planned = $left ?? $first;
         $whole = self::whole($told, $planned, $day, $first, $sides, $others);
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
@@ -170,6 +175,11 @@ final readonly class AfterOn
         return new AdaptedBraise($told->order, [$outcome], $outcome, $told->days, $told->findings, $told->remedies);
     }
 
+    private static function there(AdaptedBraise $told): AdaptedBraise
+    {
+        return $told->in($told->order->kitchen->with(new People()));
+    }
+
     /** The last moment at which something was seen or said that may have moved the plan. */
     private static function since(RunningCook $cook, Ticks $ticks): \DateTimeImmutable
     {
@@ -204,13 +214,13 @@ final readonly class AfterOn
 
     /**
      * Jobs whose time has come, and of which nobody says that they aren't done: but what brings the meat to the plate is begun when
-     * somebody says so.
+     * somebody says so, and leftovers are put away when there are some.
      *
      * @return list<string> ids
      */
     private static function timeHasCome(?PlannedDay $planned, AdaptedBraise $told, Ticks $ticks, \DateTimeImmutable $now): array
     {
-        $finish = array_map(static fn (Chore $c): string => $c->id, self::finish($told));
+        $finish = array_map(static fn (Chore $c): string => $c->id, [...self::finish($told), ...$told->chosen->work->in(Stage::Later)]);
         $notYet = $ticks->notYet();
         $come = [];
         foreach (null === $planned ? [] : [...$planned->schedule->placed, ...$planned->moments] as $placed) {

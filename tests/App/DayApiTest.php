@@ -33,7 +33,8 @@ final class DayApiTest extends ApiTestCase
 
     public function testWhatIsCookedBesideThePotIsInTheRecipeAndWhatIsNotIsStruck(): void
     {
-        $text = "Ragù\nServes 6\n\n1.2 kg beef chuck, in 4 cm pieces\n1 onion, chopped\n400 ml beef stock\n500 g rigatoni\n\nBrown the beef."
+        $text = "Ragù\nServes 6\n\n1.2 kg beef chuck, in 4 cm pieces\n1 onion,
+            chopped\n400 ml beef stock\n500 g rigatoni\n\nBrown the beef."
             .' Add onion and stock, cover and cook in the oven at 150 °C for 3 hours. Bring a large pot of salted water to the boil and'
             .' cook the pasta until tender. Serve the beef with the pasta.';
         $read = (array) self::in($this->call('POST', '/api/recipes/read', ['text' => $text]), 'draft');
@@ -43,7 +44,8 @@ final class DayApiTest extends ApiTestCase
 
         $as = $this->call('POST', '/api/braises/preview', $draft);
         self::assertSame([], self::lines($as, 'gone'));
-        self::assertCount(3, array_count_values(array_filter(array_column(self::lines($as, 'pasta'), 'clock'), is_string(...))), 'water, pasta and colander have their minutes');
+        self::assertCount(3, array_count_values(array_filter(array_column(self::lines($as, 'pasta'), 'clock'), is_string(...))),
+            'water, pasta and colander have their minutes');
         $other = [...$draft, 'sides' => ['rice'], 'ownSides' => [
             ['name' => 'garlic bread', 'work' => '10', 'cooking' => '15', 'where' => 'oven'],
         ]];
@@ -56,7 +58,8 @@ final class DayApiTest extends ApiTestCase
         self::assertStringNotContainsString('rigatoni', (string) json_encode(array_column(self::lines($rice, ''), 'foods')));
         self::assertStringNotContainsString('pasta', (string) json_encode(self::in($rice, 'adaptation.wholeDay.jobs')));
 
-        $made = $this->call('POST', '/api/braises/preview', [...$other, 'sides' => [], 'ownSides' => [], 'refused' => [$codes['side-not-made']]]);
+        $made = $this->call('POST', '/api/braises/preview', [...$other, 'sides' => [], 'ownSides' => [],
+            'refused' => [$codes['side-not-made']]]);
         self::assertSame([], self::lines($made, 'gone'), 'refused, it is cooked as the recipe says');
         self::assertStringContainsString('cook the pasta', (string) json_encode(self::in($made, 'adaptation.wholeDay.jobs')));
     }

@@ -97,6 +97,7 @@ final class UnderwayTest extends ApiTestCase
 
         self::assertNotContains('past-best-now', array_column((array) $eaten['flags'], 'rule'));
         self::assertSame('eaten', self::text($eaten, 'followed.state'));
+        self::assertSame(['portion', 'into-fridge'], array_column((array) $eaten['tasks'], 'job'), 'though it is bedtime');
     }
 
     public function testAPlanOfYesterdayThatNeverBeganIsOver(): void

@@ -163,7 +163,8 @@ final readonly class TodayPresenter
 
         return new PlannedView(
             $braise->id, $braise->title, $day, $adapted->verdict ?? $view->problems[0]->message ?? '',
-            '' === $taken ? $adapted->worry ?? '' : $taken, null !== $adapted && !$adapted->wantsWay && '' === $taken, $adapted?->ribbon, $adapted?->pot,
+            '' === $taken ? $adapted->worry ?? '' : $taken, null !== $adapted && !$adapted->wantsWay
+                && '' === $taken, $adapted?->ribbon, $adapted?->pot,
         );
     }
 

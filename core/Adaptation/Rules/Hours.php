@@ -31,7 +31,8 @@ final readonly class Hours implements Rule
                 ? $d->gone()
                 : $this->changed($d, $in, $window);
             array_push(
-                $entries, ...($changed === $d || '' === $changed->code || Stage::Start === $d->stage || $d->is(ActKind::Test) ? [] : $in->step($changed)),
+                $entries, ...($changed === $d || '' === $changed->code || Stage::Start === $d->stage
+                    || $d->is(ActKind::Test) ? [] : $in->step($changed)),
             );
 
             return $changed;

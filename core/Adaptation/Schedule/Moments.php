@@ -179,12 +179,24 @@ final readonly class Moments
         $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - $fridge->minutes);
         $latest = self::after($cooled, -self::COOLING_MINUTES);
         $minutes = $portion->minutes ?? 0;
-        $at = $this->people->firstFree(self::after($this->day->serve, self::EATING_MINUTES), $minutes, $latest) ?? $latest;
-        $into = $this->people->firstFree(self::after($at, $minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled) ?? $cooled;
+        [$at, $into] = [$latest, $cooled];
+        // Before bed, or before somebody goes out, it is boxed sooner after eating.
+        for ($eating = self::EATING_MINUTES; $eating >= self::STEP_MINUTES; $eating -= self::STEP_MINUTES) {
+            $boxed = $this->people->firstFree(self::after($this->day->serve, $eating), $minutes, $latest);
+            $chilled = null === $boxed
+                ? null
+                : $this->people->firstFree(self::after($boxed, $minutes + self::COOLING_MINUTES), $fridge->minutes, $cooled);
+            if (null !== $boxed && null !== $chilled) {
+                [$at, $into] = [$boxed, $chilled];
+                break;
+            }
+        }
+        $cold = null === $portion ? self::after($this->day->serve, self::COOLING_MINUTES) : self::after($at,
+            $minutes + self::COOLING_MINUTES);
 
         return [
             ...(null === $portion ? [] : [[$portion, $at, $this->day->serve, $latest, '']]),
-            [$fridge, $into, self::after($this->day->serve, self::COOLING_MINUTES), $cooled, ''],
+            [$fridge, $into, min($cold, $cooled), $cooled, ''],
         ];
     }
 

@@ -215,7 +215,8 @@ final readonly class Planner
     {
         $taken = array_filter($others, static fn (OtherPot $o): bool => $o->sameCooker && $o->cooks->overlaps($day->switchOn, $day->serve));
 
-        return array_values(array_map(static fn (OtherPot $o): Caught => new Caught(Caught::COOKER_TAKEN, $o->title, $o->cooks->from), $taken));
+        return array_values(array_map(static fn (OtherPot $o): Caught => new Caught(Caught::COOKER_TAKEN, $o->title, $o->cooks->from),
+            $taken));
     }
 
     /**
