@@ -248,14 +248,11 @@ final readonly class DraftOrder
         }
 
         $dish = $this->dish($draft, $understood);
-        $sides = new SidesOfDish($dish, $this->sides);
         $this->sayImpossible($draft, $dish, $problems);
         DraftDay::sayUnclear($draft, $problems);
 
         return $this->evaluation->informed((new BraiseOrder(
-            new OrderedRecipe($kept, $serves, $original, $draft->original->boilsWine, $dish, told: $sides->toldBy($draft->sides),
-                leftToYou: $either,
-                leftOut: $sides->leftOut($draft->sides)),
+            $this->recipe($draft, $kept, $serves, $original, $dish, $either),
             new OrderedMeat(
                 $joint, $bone, $this->beforehand($draft, $understood, $problems), $this->further->besides(
                     $kept, $joint->cut, Mass::kilograms($joint->boneless->kilograms + $bone->kilograms), $joint->start,
@@ -275,6 +272,21 @@ final readonly class DraftOrder
             handling: $this->handling($draft->handling, $house->zone(), $problems),
             known: $known?->spread(),
         ))->informedByRecipe());
+    }
+
+    /**
+     * @param list<Ingredient> $kept
+     * @param list<Either>     $either
+     */
+    private function recipe(
+        BraiseDraft $draft, array $kept, int $serves, ?OriginalMethod $original, Dish $dish, array $either,
+    ): OrderedRecipe {
+        $sides = new SidesOfDish($dish, $this->sides);
+
+        return new OrderedRecipe(
+            $kept, $serves, $original, $draft->original->boilsWine, $dish, told: $sides->toldBy($draft->sides), leftToYou: $either,
+            leftOut: $sides->leftOut($draft->sides),
+        );
     }
 
     /** @return array<string, array{pieces: int|null, thicknessCm: float|null}> of the meats of other lines, by line */
