@@ -157,6 +157,15 @@ if ('core' !== ($argv[1] ?? 'all')) {
     echo Measure::of('the list of braises', 20, 2, static fn (): string => $call('GET', '/api/braises'))->line(50);
     echo Measure::of('the start page, three braises worked out', 20, 2, static fn (): string => $call('GET', '/api/today'))->line(500);
     echo Measure::of('a poll of a braise that is planned', 40, 4, static fn (): string => $call('GET', $path))->line(50);
+    $marked = static function (string $path) use ($kernel): Closure {
+        $request = static fn (string $mark): Request => Request::create($path, server: ['HTTP_IF_NONE_MATCH' => $mark]);
+        $mark = (string) $kernel->handle($request(''))->headers->get('ETag');
+
+        return static fn (): int => 304 === ($status = $kernel->handle($request($mark))->getStatusCode())
+            ? $status
+            : throw new RuntimeException("$path: $status");
+    };
+    echo Measure::of('a poll that finds nothing new', 200, 20, $marked($path))->line(15);
     /** @var array{id: string} $cook */
     $cook = json_decode(
         $call('POST', "$path/cook", ['at' => '2026-11-25T12:30', 'setting' => 'low', 'serveAt' => '2026-11-25T21:00']), true, 64,

@@ -20,6 +20,7 @@ use Pausis\App\Api\Wire\TickDraft;
 use Pausis\App\Api\Wire\WaysView;
 use Pausis\App\Api\Wire\WayView;
 use Pausis\App\Exchange\BraiseCalendar;
+use Pausis\App\Kitchen\CookAgain;
 use Pausis\App\Kitchen\DraftOrder;
 use Pausis\App\Kitchen\Drafts;
 use Pausis\App\Kitchen\Faults;
@@ -109,7 +110,8 @@ final class BraiseController extends ApiController
     /** What would work where the day of a draft can't be: asked for by itself, since it is looked for longer. */
     #[Route('/ways', methods: ['POST'], priority: 1)]
     public function ways(
-        #[MapRequestPayload] BraiseDraft $draft, FindWays $find, WayPresenter $ways, #[MapQueryParameter] string $of = '',
+        #[MapRequestPayload] BraiseDraft $draft, FindWays $find, CookAgain $again, WayPresenter $ways,
+        #[MapQueryParameter] string $of = '',
     ): JsonResponse {
         $now = $this->house->now();
         $measures = $this->house->measures();
@@ -118,7 +120,8 @@ final class BraiseController extends ApiController
         $helps = $find->helps($of, $worked);
 
         return $this->answer(new WaysView(
-            array_map(static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures), $find->of($of, $worked)),
+            array_map(static fn (FoundWay $f): WayView => $ways->found($f, $now, $measures),
+                CookAgain::isOver($worked) ? $again->of($of, $worked) : $find->of($of, $worked)),
             array_map(static fn (FoundWay $f, string $rule): HelpView => $ways->help($rule, $f, $measures), $helps, array_keys($helps)),
         ));
     }

@@ -113,7 +113,7 @@ final class BraiseApiTest extends ApiTestCase
             ['meat.weight' => '300 g', 'meat.pieces' => '1', 'meat.thickness' => '12 cm'], 'meat.thickness', 'the thickest it can be',
         ];
         yield 'no cut' => [['meat.cut' => ''], 'meat.cut', 'Choose the cut'];
-        yield 'yesterday' => [['serveAt' => '2026-11-25T19:00'], 'serveAt', 'already over'];
+        yield 'yesterday' => [['serveAt' => '2026-11-25T19:00'], 'serveAt', 'is over'];
         yield 'the 31st of November' => [['serveAt' => '2026-11-31T19:00'], 'serveAt', 'a day and a time'];
         yield 'no cooker' => [['cookerId' => 'nothing'], 'cookerId', 'Choose the cooker'];
         yield 'away backwards' => [['away.0.from' => '2026-11-26T18:00'], 'away.0', 'ends before it begins'];

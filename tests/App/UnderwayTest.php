@@ -109,6 +109,14 @@ final class UnderwayTest extends ApiTestCase
         self::assertSame(['serve-in-the-past'], array_column((array) $view['problems'], 'code'));
         self::assertSame([[], []], [$today['planned'], $today['jobs']]);
         self::assertSame($this->id, self::text($today, 'past.0.id'));
+        $ways = (array) $this->call('POST', "/api/braises/ways?of=$this->id", $view['draft'])['ways'];
+        self::assertGreaterThan(1, \count($ways), 'it can be cooked again');
+        foreach ($ways as $way) {
+            $again = $this->call('POST', "/api/braises/preview?of=$this->id", array_replace_recursive(
+                (array) $view['draft'], ['away' => []], (array) self::in((array) $way, 'change'), ['pins' => []],
+            ));
+            self::assertMatchesRegularExpression('/^(?:In by|Start|In at)/', self::text($again, 'adaptation.verdict'));
+        }
     }
 
     public function testABraiseThatWasDeletedElsewhereSaysSo(): void

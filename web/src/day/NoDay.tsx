@@ -7,7 +7,8 @@ import { Button } from "../kit/Button";
 /** A day that can't be: what would work instead, each way with the pot it leads to. */
 export function NoDay() {
   const { draft, view, ways, take } = useBraisePlace();
-  const found = useWays(draft, view.id, false).data?.ways ?? [];
+  const isOver = view.problems.some((problem) => problem.code === "serve-in-the-past");
+  const found = useWays(draft, view.id, isOver).data?.ways ?? [];
   const compared = useCompared(
     draft,
     view.id,
