@@ -32,7 +32,9 @@ export function Strip({ saving, refusal, history }: { saving: Saving; refusal: s
   const strip = useStripHeight();
   const { zone } = useClock();
   const missing = view.adaptation === null ? view.problems[0]?.message : undefined;
-  const said = missing === undefined ? (adaptation?.verdict ?? "") : `Something is missing: ${missing}`;
+  const isOver = view.problems[0]?.code === "serve-in-the-past";
+  const said =
+    missing === undefined ? (adaptation?.verdict ?? "") : isOver ? missing : `Something is missing: ${missing}`;
   const moved = justMoved(adaptation, before);
   const worry = missing === undefined ? (adaptation?.worry ?? "") : "";
   const kept = (

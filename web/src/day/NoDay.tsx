@@ -8,7 +8,8 @@ import { Button } from "../kit/Button";
 export function NoDay() {
   const { draft, view, ways, take } = useBraisePlace();
   const isOver = view.problems.some((problem) => problem.code === "serve-in-the-past");
-  const found = useWays(draft, view.id, isOver).data?.ways ?? [];
+  const asked = useWays(draft, view.id, isOver);
+  const found = asked.data?.ways ?? [];
   const compared = useCompared(
     draft,
     view.id,
@@ -20,7 +21,10 @@ export function NoDay() {
       <PlaceHeading className="border-b-2 border-rim text-xl font-bold text-rim">
         {found.length > 0 ? "What would work" : "The day"}
       </PlaceHeading>
-      {found.length === 0 && <p className="mt-1">There is no plan for the braise: the sentence above says why.</p>}
+      {found.length === 0 && asked.isFetching && <p className="mt-1 text-soft">Looking for the next days …</p>}
+      {found.length === 0 && !asked.isFetching && (
+        <p className="mt-1">There is no plan for the braise: the sentence above says why.</p>
+      )}
       {found.length === 0 && view.adaptation?.wantsWay && ways}
       <ul>
         {found.map((way, index) => (
