@@ -100,6 +100,21 @@ final class UnderwayTest extends ApiTestCase
         self::assertSame(['portion', 'into-fridge'], array_column((array) $eaten['tasks'], 'job'), 'though it is bedtime');
     }
 
+    public function testWhatWasDoneForADinnerThatIsOverIsNotDoneForTheNext(): void
+    {
+        $job = $this->before()[0];
+        $this->at((int) strtotime($job['to']));
+        $this->call('POST', "/api/braises/$this->id/ticks", ['job' => $job['id']]);
+        $this->at($this->now() + 30 * 3600);
+        $over = $this->call('GET', "/api/braises/$this->id");
+        $again = $this->call('PUT', "/api/braises/$this->id", [
+            'revision' => $over['revision'], 'draft' => [...(array) $over['draft'], 'serveAt' => '2026-11-28T19:00', 'away' => []],
+        ]);
+
+        self::assertNotContains('done', self::states($again));
+        self::assertNotContains('done', self::states($this->call('GET', "/api/braises/$this->id")));
+    }
+
     public function testAPlanOfYesterdayThatNeverBeganIsOver(): void
     {
         $this->at($this->now() + 26 * 3600);

@@ -86,6 +86,9 @@ final readonly class BraisePresenter
         $measures = $this->house->measures();
         $record->headline = $view->adaptation->verdict ?? '';
         $record->plannedAt = null === $worked->underway ? $this->house->now() : $record->plannedAt;
+        $over = \is_int($record->plan['serve'] ?? null) && $record->plan['serve'] <= $this->house->now()->getTimestamp();
+        // What was done for a dinner that is over is not done for the next one.
+        $record->ticks = $over && null === $worked->underway ? [] : $record->ticks;
         $record->plan = StoredPlan::of(
             $worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures),
         );
