@@ -74,6 +74,11 @@ final readonly class StartPot
         $outcome = $this->wanted($adapted, '' === $start->setting ? $this->planned($braise) : $start->setting);
         $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
 
+        // What was under way when it was switched on goes on.
+        $this->braises->tick($braise, [
+            'id' => '', 'kind' => 'switched-on', 'at' => $this->house->now()->format(\DATE_ATOM), 'value' => '',
+            'settled' => $this->follow->settled($braise),
+        ]);
         $record = $this->record($braise, $draft, $adapted, $outcome, $at);
         // What was answered, which dinner and which cooker, is so in every place.
         $this->braises->answered($braise, [...$braise->draft, 'serveAt' => $draft->serveAt, 'cookerId' => $draft->cookerId]);

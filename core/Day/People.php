@@ -20,6 +20,12 @@ final readonly class People
         return new self([new Person(presence: $presence)]);
     }
 
+    /** Somebody who is awake and there at any time. */
+    public static function atAnyTime(): self
+    {
+        return self::alone(new Presence([], '00:00', '00:00'));
+    }
+
     /** Never away or busy. */
     public function always(): self
     {

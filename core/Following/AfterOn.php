@@ -12,7 +12,9 @@ use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Explain\BraiseFindings;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
+use Pausis\Core\Adaptation\Schedule\Caught;
 use Pausis\Core\Adaptation\Schedule\DayCase;
+use Pausis\Core\Adaptation\Schedule\Moments;
 use Pausis\Core\Adaptation\Schedule\PlannedDay;
 use Pausis\Core\Adaptation\Schedule\Planner;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
@@ -78,10 +80,6 @@ final readonly class AfterOn
         $left = $day->serve == $followed->day->serve && null === $eaten
             ? $first
             : self::placed($told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled]);
-        if (null !== $eaten && [] !== ($left->caught ?? [])) {
-            // Whoever was to sleep or be out by then has eaten, and puts it away.
-            $left = self::placed(self::there($told), $day, $sides, $pins, $others, [...array_keys($done), ...$settled]) ?? $left;
-        }
         $planned = $left ?? $first;
         $whole = self::whole($told, $planned, $day, $first, $sides, $others);
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
@@ -175,11 +173,6 @@ final readonly class AfterOn
         return new AdaptedBraise($told->order, [$outcome], $outcome, $told->days, $told->findings, $told->remedies);
     }
 
-    private static function there(AdaptedBraise $told): AdaptedBraise
-    {
-        return $told->in($told->order->kitchen->with(new People()));
-    }
-
     /** The last moment at which something was seen or said that may have moved the plan. */
     private static function since(RunningCook $cook, Ticks $ticks): \DateTimeImmutable
     {
@@ -204,12 +197,28 @@ final readonly class AfterOn
             foreach ([] === $pins ? [[]] : [$pins, []] as $kept) {
                 $planned = (new DayCase($braise, $moved, $left, $kept, Planner::reserved($others)))->followed(Scheduler::MOST_STEPS);
                 if (null !== $planned) {
-                    return $planned;
+                    return self::withLeftovers($planned);
                 }
             }
         }
 
         return null;
+    }
+
+    /** Whoever was to sleep or be out by then has eaten with the others, and puts away what is left. */
+    private static function withLeftovers(PlannedDay $planned): PlannedDay
+    {
+        $leftovers = [BraiseJobs::PORTION, BraiseJobs::INTO_FRIDGE];
+        $caught = array_filter($planned->caught, static fn (Caught $c): bool => !\in_array($c->code, $leftovers, true));
+        if (\count($caught) === \count($planned->caught)) {
+            return $planned;
+        }
+        $moments = array_filter($planned->moments, static fn (Placed $p): bool => !\in_array($p->job->id, $leftovers, true));
+        $put = (new Moments(People::atAnyTime(), $planned->braise->chosen->work, $planned->day, []))->leftoversPlaced();
+
+        return new PlannedDay(
+            $planned->braise, $planned->day, $planned->schedule, [...$moments, ...$put], array_values($caught), $planned->unkept,
+        );
     }
 
     /**

@@ -86,6 +86,32 @@ final class UnderwayTest extends ApiTestCase
         self::assertStringStartsWith('On since', self::text($this->call('GET', "/api/braises/$this->id"), 'adaptation.verdict'));
     }
 
+    public function testWhatWasUnderWayBeforeThePotWasOnGoesOn(): void
+    {
+        $view = $this->call('GET', "/api/braises/$this->id");
+        $own = ['name' => 'stock for the freezer', 'work' => '', 'cooking' => '7 h', 'where' => 'ring'];
+        $view = $this->call('PUT', "/api/braises/$this->id", [
+            'revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'ownSides' => [$own], 'setting' => 'high', 'away' => []],
+        ]);
+        self::assertStringContainsString('stock', (string) json_encode(self::in($view, 'adaptation.wholeDay.jobs')));
+        $this->at((int) strtotime(self::text($view, 'adaptation.ribbon.switchOn')));
+        $cook = $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201);
+
+        self::assertStringStartsWith('Dinner at 19:00, as planned', self::text($cook, 'headline'));
+    }
+
+    public function testLeftoversOfALateDinnerAreInTheListToo(): void
+    {
+        $view = $this->call('GET', "/api/braises/$this->id");
+        $view = $this->call('PUT', "/api/braises/$this->id", [
+            'revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'serveAt' => '2026-11-26T22:30', 'away' => []],
+        ]);
+        $this->at((int) strtotime(self::text($view, 'adaptation.ribbon.switchOn')));
+        $cook = $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201);
+
+        self::assertSame(['portion', 'into-fridge'], \array_slice(array_column((array) $cook['tasks'], 'job'), -2));
+    }
+
     public function testMeatThatIsOnThePlatesIsNotPastItsBest(): void
     {
         $this->at((int) strtotime(self::text($this->call('GET', "/api/braises/$this->id"), 'adaptation.ribbon.switchOn')));

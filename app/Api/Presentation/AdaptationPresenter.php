@@ -217,13 +217,14 @@ final readonly class AdaptationPresenter
     private function course(Outcome $outcome, AdaptedBraise $braise, Measures $measures): array
     {
         $windows = $braise->windows($outcome);
+        $setting = $this->wording->label('setting', $outcome->choice->value);
 
         return array_map(fn (PotInTime $p): MomentView => new MomentView(
             round($p->hour, 3), round($p->pot, 1), round($p->core, 1), round(100 * $p->level, 2),
             round($windows[$braise->order->wishes->texture->value]->shareBy($p->hour), 2),
             round($windows[Doneness::Past->value]->shareBy($p->hour), 2),
             $this->wording->say('moment.text', $measures, [
-                'hours' => $p->hour, 'celsius' => $p->core, 'setting' => $this->wording->label('setting', $outcome->choice->value),
+                'hours' => $p->hour, 'celsius' => $p->core, 'setting' => $setting,
             ]),
         ), PotInTime::of($outcome, self::CURVE_STRIDE));
     }
