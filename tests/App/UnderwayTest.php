@@ -91,7 +91,9 @@ final class UnderwayTest extends ApiTestCase
         $view = $this->call('GET', "/api/braises/$this->id");
         $own = ['name' => 'stock for the freezer', 'work' => '', 'cooking' => '7 h', 'where' => 'ring'];
         $view = $this->call('PUT', "/api/braises/$this->id", [
-            'revision' => $view['revision'], 'draft' => [...(array) $view['draft'], 'ownSides' => [$own], 'setting' => 'high', 'away' => []],
+            'revision' => $view['revision'], 'draft' => [
+                ...(array) $view['draft'], 'ownSides' => [$own], 'setting' => 'high', 'away' => [],
+            ],
         ]);
         self::assertStringContainsString('stock', (string) json_encode(self::in($view, 'adaptation.wholeDay.jobs')));
         $this->at((int) strtotime(self::text($view, 'adaptation.ribbon.switchOn')));
