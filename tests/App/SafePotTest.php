@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Pausis\Tests\App;
 
 use PHPUnit\Framework\Attributes\TestWith;
-use Psr\Clock\ClockInterface;
-use Symfony\Component\Clock\MockClock;
 
 /** What isn't safe or doesn't fit is asked before a pot is switched on; one that is on is kept, flagged, and told what to do. */
 final class SafePotTest extends ApiTestCase
@@ -240,10 +238,6 @@ final class SafePotTest extends ApiTestCase
 
     private function clock(string $local): void
     {
-        $clock = self::getContainer()->get(ClockInterface::class);
-        self::assertInstanceOf(MockClock::class, $clock);
-        $clock->modify((new \DateTimeImmutable(
-            $local, new \DateTimeZone('Europe/Vienna'),
-        ))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'));
+        $this->at((new \DateTimeImmutable($local, new \DateTimeZone('Europe/Vienna')))->getTimestamp());
     }
 }

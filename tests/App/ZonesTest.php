@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Pausis\Tests\App;
 
 use PHPUnit\Framework\Attributes\TestWith;
-use Psr\Clock\ClockInterface;
-use Symfony\Component\Clock\MockClock;
 
 /** A whole cook, reloaded after each step, wherever the house stands and on the days on which its clocks change. */
 final class ZonesTest extends ApiTestCase
@@ -101,11 +99,6 @@ final class ZonesTest extends ApiTestCase
 
     private function clock(string $local, string $zone, int $minutesLater = 0): void
     {
-        $clock = self::getContainer()->get(ClockInterface::class);
-        self::assertInstanceOf(MockClock::class, $clock);
-        $at = (new \DateTimeImmutable($local, new \DateTimeZone($zone)))
-            ->modify("+$minutesLater minutes")
-            ->setTimezone(new \DateTimeZone('UTC'));
-        $clock->modify($at->format('Y-m-d H:i:s'));
+        $this->at((new \DateTimeImmutable($local, new \DateTimeZone($zone)))->modify("+$minutesLater minutes")->getTimestamp());
     }
 }
