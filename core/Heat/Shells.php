@@ -22,19 +22,21 @@ final readonly class Shells
     {
     }
 
-    public static function of(Piece $piece, int $pieces, int $count): self
+    /** @param float $conducts factor on the conductivity */
+    public static function of(Piece $piece, int $pieces, int $count, float $conducts = 1.0): self
     {
         $e = $piece->dimensionality();
         $volume = $piece->volume() * $pieces;
         $dr = $piece->a / $count;
+        $k = self::CONDUCTIVITY * $conducts;
         $heat = $between = [];
         for ($i = 0; $i < $count; ++$i) {
             $heat[] = Piece::DENSITY * self::SPECIFIC_HEAT * $volume * ((($i + 1) / $count) ** $e - ($i / $count) ** $e);
             if ($i < $count - 1) {
-                $between[] = self::CONDUCTIVITY / $dr * $e * $volume / $piece->a * (($i + 1) / $count) ** ($e - 1);
+                $between[] = $k / $dr * $e * $volume / $piece->a * (($i + 1) / $count) ** ($e - 1);
             }
         }
 
-        return new self($heat, $between, $e * $volume / $piece->a / ($dr / 2 / self::CONDUCTIVITY + 1 / self::SURFACE));
+        return new self($heat, $between, $e * $volume / $piece->a / ($dr / 2 / $k + 1 / self::SURFACE));
     }
 }

@@ -17,10 +17,13 @@ use Pausis\Core\Tenderness\Doneness;
  * Meat, from r = 0 (core) to a (surface), cross-section A(r) = E·(V/a)·(r/a)^(E−1):
  *                    ρ·c·A·∂θ/∂t = ∂/∂r (k·A·∂θ/∂r),  zero flux at 0,  q = G·(T − θ_surface) at a
  *
- * T, θ in °C; C in J/K; P, q in W; UA, G in W/K; ṁ in kg/s. Finite volumes, backward Euler: stable for any step,
- * error of first order in the step and second in the shell. The conduction matrix is tridiagonal and constant
- * within a segment, so it is factored once; the pot is its last row. Steam is taken at the step's start.
- * Water lost as steam is replaced in C by what the meat gives off (docs/model.md §2 says what that costs).
+ * T, θ in °C; C in J/K; P, q in W; UA, G in W/K; ṁ in kg/s. Where the meat lies it may be cooler than the pot by a share ζ
+ * of what the pot is warmer than the room: it then meets T − ζ·(T − T_room).
+ *
+ * Finite volumes in space; in time two stages of an implicit–explicit Runge–Kutta method, ARS(2,2,2) (Ascher, Ruuth and
+ * Spiteri 1997): second order and stable for any step, heat implicit, steam explicit. Both stages have the same tridiagonal
+ * matrix, constant within a segment, so it is factored once; the pot is its last row. Past the boil a stage's excess leaves
+ * as steam. Water lost as steam is replaced in C by what the meat gives off (docs/model.md §2 says what that costs).
  */
 final readonly class Simulation
 {
@@ -35,13 +38,19 @@ final readonly class Simulation
     private const WARM_GAIN = 60.0;         // W/K
     private const SHARE_OF_BOIL_ESCAPING = 0.6;
     /** Once the core is safe all changes take hours, and the step may be this many times longer. */
-    private const SLOW_PHASE_STEPS = 3.0;
+    private const SLOW_PHASE_STEPS = 5.0;
+    /** γ and δ of the method. */
+    private const STAGE = 1 - 1 / \M_SQRT2;
+    private const FIRST_SHARE = 1 - 1 / (2 * self::STAGE);
+    /** What the second stage goes on with of the first one's change, and of the steam of its time. */
+    private const ON = (1 - self::STAGE) / self::STAGE;
+    private const LATER = (1 - self::FIRST_SHARE) / self::STAGE;
 
     /**
      * @param int   $shells  layers in the meat
      * @param float $maxStep seconds
      */
-    public function __construct(private int $shells = 16, private float $maxStep = 60.0)
+    public function __construct(private int $shells = 16, private float $maxStep = 180.0)
     {
     }
 
@@ -61,7 +70,8 @@ final readonly class Simulation
         $joint = $setup->joint;
         $piece = $joint->piece->withHalfThickness($joint->piece->a * $deviation->thickness);
         $n = $this->shells;
-        $shells = Shells::of($piece, $joint->count, $n);
+        $shells = Shells::of($piece, $joint->count, $n, $deviation->conduction);
+        $cool = $deviation->zone;
         [$heat, $between, $surface] = [$shells->heat, $shells->between, $shells->surface];
 
         $capacity = $cooker->insertMass()->kilograms * self::INSERT_HEAT;
@@ -114,65 +124,88 @@ final readonly class Simulation
                 $steam += $puff;
             }
             $longest = $this->maxStep * ($coreSafe < \INF && !$segment->lidOpen ? self::SLOW_PHASE_STEPS : 1.0);
+            $longest = $traced ? min($longest, self::TRACE_SECONDS) : $longest;
             $steps = (int) max(1, ceil(($segment->to - $segment->from) / $longest - 1e-9));
             $dt = ($segment->to - $segment->from) / $steps;
 
+            $stage = self::STAGE * $dt;
             $alpha = $fromOld = $fromInner = [];
             for ($i = 0; $i < $n; ++$i) {
                 $inner = $i > 0 ? $between[$i - 1] : 0.0;
                 $outer = $i < $n - 1 ? $between[$i] : $surface;
-                $diagonal = $heat[$i] / $dt + $outer + ($i > 0 ? $inner * (1 - $alpha[$i - 1]) : 0.0);
+                $diagonal = $heat[$i] / $stage + $outer + ($i > 0 ? $inner * (1 - $alpha[$i - 1]) : 0.0);
                 $alpha[$i] = $outer / $diagonal;
-                $fromOld[$i] = $heat[$i] / $dt / $diagonal;
+                $fromOld[$i] = $heat[$i] / $stage / $diagonal;
                 $fromInner[$i] = $inner / $diagonal;
             }
-            $power = $cooker->heatAt($segment->setting)->watts * $deviation->heat;
+            $power = $cooker->heatAt($segment->setting)->watts * $deviation->heatOn($segment->setting);
             $warm = Setting::Warm === $segment->setting && !$segment->powerCut;
             $most = $segment->powerCut ? 0.0 : $power;
-            $storage = $capacity / $dt;
-            $base = $storage + $loss + $surface * (1 - $alpha[$n - 1]);
+            $storage = $capacity / $stage;
+            $meets = $surface * (1 - $alpha[$n - 1]);
+            $base = $storage + $loss + $meets * (1 - $cool);
+            $toRoom = ($loss - $meets * $cool) * $room;
             $beta = array_fill(0, $n, 0.0);
 
             for ($step = 0; $step < $steps; ++$step) {
-                if ($segment->lidOpen) {
-                    $vapour = $area * 8 * 16.6 * (self::saturationPressure($pot) - $ambientVapour);
-                    $gone = max(0.0, $vapour) / self::LATENT_HEAT;
-                    $escaping = $area * 14 * ($pot - $room) + $vapour;
-                } else {
-                    $gone = $leakScale * exp(($pot - $boil) / self::LEAK_KELVIN);
-                    $escaping = $gone * self::LATENT_HEAT;
-                }
-                $watts = $most;
-                $gain = 0.0;
-                if ($warm) {
-                    $wanted = $loss * (self::WARM_CELSIUS - $room) + self::WARM_GAIN * (self::WARM_CELSIUS - $pot);
-                    if ($wanted <= 0) {
-                        $watts = 0.0;
-                    } elseif ($wanted < $most) {
-                        $gain = self::WARM_GAIN;
-                        $watts = $wanted + $gain * $pot;
-                    }
-                }
-                $previous = 0.0;
-                for ($i = 0; $i < $n; ++$i) {
-                    $previous = $beta[$i] = $fromOld[$i] * $theta[$i] + $fromInner[$i] * $previous;
-                }
                 $before = $pot;
-                $pot = ($storage * $pot + $watts + $loss * $room - $escaping + $surface * $previous) / ($base + $gain);
-                if ($pot > $boil) {
-                    $excess = ($pot - $boil) * ($base + $gain);
-                    $pot = $boil;
-                    $escaping += $excess;
-                    $gone += self::SHARE_OF_BOIL_ESCAPING * $excess / self::LATENT_HEAT;
+                $start = $theta;
+                $escapingFirst = 0.0;
+                for ($half = 0; $half < 2; ++$half) {
+                    if ($segment->lidOpen) {
+                        $vapour = $area * 8 * 16.6 * (self::saturationPressure($pot) - $ambientVapour);
+                        $gone = max(0.0, $vapour) / self::LATENT_HEAT;
+                        $escaping = $area * 14 * ($pot - $room) + $vapour;
+                    } else {
+                        $gone = $leakScale * exp(($pot - $boil) / self::LEAK_KELVIN);
+                        $escaping = $gone * self::LATENT_HEAT;
+                    }
+                    $watts = $most;
+                    $gain = 0.0;
+                    if ($warm) {
+                        $wanted = $loss * (self::WARM_CELSIUS - $room) + self::WARM_GAIN * (self::WARM_CELSIUS - $pot);
+                        if ($wanted <= 0) {
+                            $watts = 0.0;
+                        } elseif ($wanted < $most) {
+                            $gain = self::WARM_GAIN;
+                            $watts = $wanted + $gain * $pot;
+                        }
+                    }
+                    if (0 === $half) {
+                        $weight = (1 - self::STAGE) * $dt;
+                        $away = $escaping;
+                        $old = $pot;
+                        $steam += self::FIRST_SHARE * $escaping * $dt;
+                        $evaporated += self::FIRST_SHARE * $gone * $dt * 1000;
+                        $escapingFirst = $escaping;
+                    } else {
+                        $weight = $stage;
+                        $away = self::LATER * $escaping - (self::LATER - 1) * $escapingFirst;
+                        $old = $before + self::ON * ($pot - $before);
+                        $steam += (1 - self::FIRST_SHARE) * $escaping * $dt;
+                        $evaporated += (1 - self::FIRST_SHARE) * $gone * $dt * 1000;
+                        for ($i = 0; $i < $n; ++$i) {
+                            $theta[$i] = $start[$i] + self::ON * ($theta[$i] - $start[$i]);
+                        }
+                    }
+                    $previous = 0.0;
+                    for ($i = 0; $i < $n; ++$i) {
+                        $previous = $beta[$i] = $fromOld[$i] * $theta[$i] + $fromInner[$i] * $previous;
+                    }
+                    $pot = ($storage * $old + $watts + $toRoom - $away + $surface * $previous) / ($base + $gain);
+                    if ($pot > $boil) {
+                        $excess = ($pot - $boil) * ($base + $gain);
+                        $pot = $boil;
+                        $steam += $excess * $weight;
+                        $evaporated += self::SHARE_OF_BOIL_ESCAPING * $excess / self::LATENT_HEAT * $weight * 1000;
+                    }
+                    $outer = $pot - $cool * ($pot - $room);
+                    for ($i = $n - 1; $i >= 0; --$i) {
+                        $outer = $theta[$i] = $alpha[$i] * $outer + $beta[$i];
+                    }
+                    $in += ($watts - $gain * $pot) * $weight;
+                    $lost += $loss * ($pot - $room) * $weight;
                 }
-                $outer = $pot;
-                for ($i = $n - 1; $i >= 0; --$i) {
-                    $outer = $theta[$i] = $alpha[$i] * $outer + $beta[$i];
-                }
-                $in += ($watts - $gain * $pot) * $dt;
-                $lost += $loss * ($pot - $room) * $dt;
-                $steam += $escaping * $dt;
-                $evaporated += $gone * $dt * 1000;
 
                 $coreBefore = $core;
                 $core = $theta[0] - ($theta[1] - $theta[0]) * 0.125;
