@@ -226,7 +226,8 @@ final readonly class DraftOrder
         $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
         $original = $this->original($draft, $problems);
         [$joint, $bone, $known] = $this->meat($draft, $problems);
-        $cooker ??= $this->cookers->find($draft->cookerId)?->cooker();
+        $found = $this->cookers->find($draft->cookerId)?->cooker();
+        $cooker ??= null === $found || null === $known ? $found : $known->in($found);
         if (null === $cooker) {
             $problems->add('no-cooker', 'cookerId');
         }

@@ -140,7 +140,8 @@ final readonly class StartPot
         if (!$over && $held <= $longest) {
             return null;
         }
-        $ready = ($outcome->planned->latest ?? AdaptBraise::HORIZON) + $outcome->heating->testHours;
+        $ready = $outcome->planned->latest ?? AdaptBraise::HORIZON;
+        $ready += $outcome->heating->test->at($ready);
         $today = $at->setTimestamp((int) (ceil(($at->getTimestamp() + 3600 * $ready + $finish) / self::QUARTER_HOUR) * self::QUARTER_HOUR));
         $measures = $this->house->measures();
         $clock = static fn (\DateTimeImmutable $when): string => $measures->day($when).', '.$measures->clock($when);

@@ -18,7 +18,7 @@ use Symfony\Component\Uid\Uuid;
  *
  * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float,
  *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool,
- *     lossFactor?: float}
+ *     lossFactor?: float, lowFactor?: float}
  * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool,
  *     made?: int, settled?: list<string>}
  * @phpstan-type Closing array{cookerId: string, cut: string, before?: array<string, mixed>, after?: array<string, mixed>}
@@ -80,6 +80,7 @@ class CookRecord
             'heatSigma' => $cooker->heatSigma,
             'hasMedium' => $cooker->hasMedium,
             'lossFactor' => $cooker->lossFactor,
+            'lowFactor' => $cooker->lowFactor,
         ];
     }
 
@@ -96,6 +97,7 @@ class CookRecord
             $kept['heatSigma'],
             $kept['hasMedium'],
             $kept['lossFactor'] ?? 1.0,
+            $kept['lowFactor'] ?? 1.0,
         );
     }
 

@@ -55,7 +55,7 @@ final readonly class BraiseOrder
 
         return $this->with(
             meat: $this->meat->as($joint), known: $knowledge->spread(),
-            cooker: $this->cooker->knowing($knowledge->heatFactor(), $knowledge->heatSigma(), $knowledge->lossFactor()),
+            cooker: $knowledge->in($this->cooker),
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class Cooker
      * @param float $heatFactor heat delivered over heat expected of its rated watts; 1 when unknown
      * @param float $heatSigma  standard deviation of its logarithm
      * @param float $lossFactor heat lost to the room over what is expected; 1 when unknown
+     * @param float $lowFactor  Low's heat beside High's over what is expected; 1 when unknown
      */
     public function __construct(
         public Volume $capacity,
@@ -40,6 +41,7 @@ final readonly class Cooker
         public float $heatSigma = self::HEAT_SIGMA,
         public bool $hasMedium = false,
         public float $lossFactor = 1.0,
+        public float $lowFactor = 1.0,
     ) {
     }
 
@@ -68,10 +70,11 @@ final readonly class Cooker
     }
 
     /** The same, where more is known of its heat and its loss. */
-    public function knowing(float $heatFactor, float $heatSigma, float $lossFactor): self
+    public function knowing(float $heatFactor, float $heatSigma, float $lossFactor, float $lowFactor): self
     {
         return new self(
             $this->capacity, $this->shape, $this->rated, $heatFactor, $this->autoWarmAfter, $heatSigma, $this->hasMedium, $lossFactor,
+            $lowFactor,
         );
     }
 
@@ -84,7 +87,7 @@ final readonly class Cooker
     public function heatAt(Setting $setting): Power
     {
         return Power::watts($setting->shareOfHigh() * self::SHARE_OF_RATED_POWER_REACHING_INSERT
-            * $this->ratedPower()->watts * $this->heatFactor);
+            * $this->ratedPower()->watts * $this->heatFactor * $setting->lowsShare($this->lowFactor));
     }
 
     /** Heat lost to the room with the lid on, W/K. Independent of the heat factor. */

@@ -26,6 +26,16 @@ enum Setting: string
         };
     }
 
+    /** What a factor on Low's heat beside High's comes to on this setting; Medium is halfway between them. */
+    public function lowsShare(float $factor): float
+    {
+        return match ($this) {
+            self::Low => $factor,
+            self::Medium => sqrt($factor),
+            default => 1.0,
+        };
+    }
+
     public function cooks(): bool
     {
         return self::Off !== $this && self::Warm !== $this;

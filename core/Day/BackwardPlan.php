@@ -52,7 +52,7 @@ final class BackwardPlan
         ?ForkTests $tests = null,
         private readonly float $late = 0.0,
     ) {
-        $this->tests = $tests ?? new ForkTests($people);
+        $this->tests = $tests ?? ForkTests::free($people);
         $this->before = ceil($work->minutes() / 5) * 5;
         $this->finish = ceil(($dinner->minutes() + $sooner) / 5) * 5;
         $this->sauce = $this->sauceFor($serve);

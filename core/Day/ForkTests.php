@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Day;
 
+use Pausis\Core\Learning\LookCost;
 use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\Window;
 
@@ -18,15 +19,20 @@ final readonly class ForkTests
     private const BEFORE_SAUCE = 0.75;
 
     /**
-     * @param float      $cost hours by which each makes it ready later
      * @param float      $from hours after switching on before which the fork tells nothing
      * @param float|null $last hours after switching on at which it was asked last
      * @param bool       $soon whether the first is as early as may be, since it tells of a cooker that nobody knows, too
      */
     public function __construct(
-        private People $people, private float $cost = 0.0, private float $from = 0.0, private ?float $last = null,
+        private People $people, private LookCost $cost, private float $from = 0.0, private ?float $last = null,
         private bool $soon = false,
     ) {
+    }
+
+    /** Of a pot that no look makes later. */
+    public static function free(People $people): self
+    {
+        return new self($people, LookCost::always(0.0));
     }
 
     /**
@@ -38,19 +44,20 @@ final readonly class ForkTests
     public function of(\DateTimeImmutable $on, Window $ready, ?\DateTimeImmutable $sauce = null): Looks
     {
         $latest = $ready->latest ?? \INF;
+        $cost = $this->cost->at($latest);
         $left = null === $sauce ? \INF : ($sauce->getTimestamp() - $on->getTimestamp()) / 3600;
         [$most, $left] = $latest > $left ? [1, \INF] : [self::MOST, $left];
         $hours = [];
         $at = $this->wanted($ready);
-        for ($n = 0; null !== $at && $n < $most && $at < $latest + $n * $this->cost; ++$n) {
-            $until = min($at + self::LONGEST_WAIT, $latest + self::MOST * $this->cost);
+        for ($n = 0; null !== $at && $n < $most && $at < $latest + $n * $cost; ++$n) {
+            $until = min($at + self::LONGEST_WAIT, $latest + self::MOST * $cost);
             $free = $this->people->firstFree(self::after($on, $at), self::MINUTES, self::after($on, $until));
             if (null === $free) {
                 break;
             }
             $look = ($free->getTimestamp() - $on->getTimestamp()) / 3600;
             $isFirst = 0 === $n && null === $this->last;
-            $isLate = $latest + ($n + 1) * $this->cost > $left || $look > $left - self::BEFORE_SAUCE;
+            $isLate = $latest + ($n + 1) * $cost > $left || $look > $left - self::BEFORE_SAUCE;
             if (($isLate && !$isFirst) || $look > $left) {
                 break;
             }
@@ -64,7 +71,7 @@ final readonly class ForkTests
     /** Hours by which all of them make it later, at most. */
     public function mostHours(): float
     {
-        return self::MOST * $this->cost;
+        return self::MOST * $this->cost->most();
     }
 
     /** When the next is due, hours after switching on, whoever is there; null where it isn't likely to be ready at all. */

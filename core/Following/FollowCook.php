@@ -27,6 +27,7 @@ use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Evidence;
 use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Learning\LookCost;
 use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Learning\Outcome;
@@ -71,7 +72,7 @@ final readonly class FollowCook
             self::LONGEST_HOURS * 3600, max(0.0, (float) ($now->getTimestamp() - $cook->switchedOn->getTimestamp())),
         ));
         $run = $this->run($order, $setup, $cook, $elapsed);
-        $test = Looks::cost($this->simulation, $setup, $run->doneness($order->wishes->texture), $order->wishes->texture);
+        $test = LookCost::of($this->simulation, $setup, $run, $order->wishes->texture);
         $plan = static fn (\DateTimeImmutable $at): BackwardPlan => self::plan($order, $cook, $at, $work, $test, $run->coreSafe());
         $ready = $cook->readyAfter($order->wishes->texture);
         $window = self::ready($run, $order, $ready);
@@ -174,17 +175,21 @@ final readonly class FollowCook
     /** What the household knows after a finished cook; what a recipe's own time told of other animals is no part of it. */
     public function learned(BraiseOrder $order, RunningCook $cook, Knowledge $known): Belief
     {
-        $order = $cook->facts->applied($order)->knowing($known);
-        $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
+        $order = $cook->facts->applied($order);
 
-        return $known->after($this->run(
-            $order,
-            $setup->running(
-                $this->program($order, $cook),
-                [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
-            ),
-            $cook,
-        ));
+        return $known->afterCook(function (Knowledge $known) use ($order, $cook): Outcome {
+            $order = $order->knowing($known);
+            $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
+
+            return $this->run(
+                $order,
+                $setup->running(
+                    $this->program($order, $cook),
+                    [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
+                ),
+                $cook,
+            );
+        });
     }
 
     private function program(BraiseOrder $order, RunningCook $cook): Program
@@ -230,10 +235,10 @@ final readonly class FollowCook
 
     /** Once it is ready, the fork isn't asked any more. */
     private static function plan(
-        BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now, Work $work, float $testHours, Window $coreSafe,
+        BraiseOrder $order, RunningCook $cook, \DateTimeImmutable $now, Work $work, LookCost $test, Window $coreSafe,
     ): BackwardPlan {
         $tests = new ForkTests(
-            $order->kitchen->people, null === $cook->readyAfter($order->wishes->texture) ? $testHours : 0.0,
+            $order->kitchen->people, null === $cook->readyAfter($order->wishes->texture) ? $test : LookCost::always(0.0),
             OwnDay::testFrom($order, $coreSafe), $cook->lastForkTest()?->at()->inHours(), OwnDay::asksSoon($order, $cook->choice),
         );
 

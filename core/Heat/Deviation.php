@@ -9,9 +9,6 @@ use Pausis\Core\Cooker\Setting;
 /** How one member of the ensemble departs from the best guess: factors around 1, kelvins and shares around 0. */
 final readonly class Deviation
 {
-    /** Of the difference between Low's heat and High's, what Medium has. */
-    private const MEDIUMS_SHARE = 0.5;
-
     /**
      * @param float $low        factor on the heat of Low beside High's
      * @param float $conduction factor on the meat's conductivity
@@ -32,10 +29,6 @@ final readonly class Deviation
     /** Factor on the heat of a setting. */
     public function heatOn(Setting $setting): float
     {
-        return match ($setting) {
-            Setting::Low => $this->heat * $this->low,
-            Setting::Medium => $this->heat * $this->low ** self::MEDIUMS_SHARE,
-            default => $this->heat,
-        };
+        return $this->heat * $setting->lowsShare($this->low);
     }
 }

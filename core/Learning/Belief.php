@@ -21,9 +21,10 @@ final readonly class Belief
      * @param array<string, array<string, float>> $covariance
      * @param array<string, float>                $priors     standard deviation of the logarithm before any cook
      * @param array<string, int>                  $cooks      that have told of it
+     * @param array<string, int>                  $surprises  cooks in a row that didn't fit what was known of it
      */
     private function __construct(
-        public array $means, public array $covariance, public array $priors, public array $cooks,
+        public array $means, public array $covariance, public array $priors, public array $cooks, private array $surprises = [],
     ) {
     }
 
@@ -59,12 +60,19 @@ final readonly class Belief
             }
         }
 
-        return new self($belief->means, $covariance, $belief->priors, $belief->cooks);
+        $surprises = [];
+        foreach (\is_array($kept['surprises'] ?? null) ? $kept['surprises'] : [] as $factor => $count) {
+            if (\is_int($count) && $count > 0 && isset($belief->means[(string) $factor])) {
+                $surprises[(string) $factor] = $count;
+            }
+        }
+
+        return new self($belief->means, $covariance, $belief->priors, $belief->cooks, $surprises);
     }
 
     /**
      * @return array{factors: array<string, array{mean: float, sigma: float, prior: float, cooks: int}>, correlations: array<string,
-     *     array<string, float>>}
+     *     array<string, float>>, surprises?: array<string, int>}
      */
     public function toKeep(): array
     {
@@ -81,7 +89,7 @@ final readonly class Belief
             }
         }
 
-        return ['factors' => $factors, 'correlations' => $correlations];
+        return ['factors' => $factors, 'correlations' => $correlations, ...([] === $this->surprises ? [] : ['surprises' => $this->surprises])];
     }
 
     /** With a factor that nothing is known of yet, so uncertain at first; as it is where something is. */
@@ -100,7 +108,36 @@ final readonly class Belief
         return new self(
             array_diff_key($this->means, [$factor => 0.0]), array_diff_key($covariance, [$factor => []]),
             array_diff_key($this->priors, [$factor => 0.0]), array_diff_key($this->cooks, [$factor => 0]),
+            array_diff_key($this->surprises, [$factor => 0]),
         );
+    }
+
+    /** How many cooks in a row didn't fit what was known of it. */
+    public function surprises(string $factor): int
+    {
+        return $this->surprises[$factor] ?? 0;
+    }
+
+    public function surprised(string $factor, int $times): self
+    {
+        $surprises = array_diff_key($this->surprises, [$factor => 0]);
+
+        return new self(
+            $this->means, $this->covariance, $this->priors, $this->cooks, $times > 0 ? [...$surprises, $factor => $times] : $surprises,
+        );
+    }
+
+    /** As little known as at first, around where it is thought to be. */
+    public function reopened(string $factor): self
+    {
+        if (!isset($this->means[$factor])) {
+            return $this;
+        }
+        $mean = $this->mean($factor);
+        $surprises = $this->surprises($factor);
+
+        return $this->without($factor)->told($factor, $mean, $this->priors[$factor], $this->priors[$factor], 0)
+            ->surprised($factor, $surprises);
     }
 
     public function mean(string $factor): float
@@ -132,20 +169,19 @@ final readonly class Belief
     }
 
     /**
-     * After some sums of a factor and what isn't kept of it (this animal, this piece) have turned out so.
+     * After some sums of factors and what isn't kept of them (this animal, this piece) have turned out so.
      *
-     * @param list<string> $factors one in each sum
-     * @param list<float>  $besides variance of what isn't kept
-     * @param list<float>  $moved   by how much the sums are more than was thought
-     * @param Covariance   $left    of the sums
+     * @param list<list<string>> $sums    the factors in each
+     * @param list<float>        $besides variance of what isn't kept
+     * @param list<float>        $moved   by how much the sums are more than was thought
+     * @param Covariance         $left    of the sums
      */
-    public function after(array $factors, array $besides, array $moved, Covariance $left): self
+    public function after(array $sums, array $besides, array $moved, Covariance $left): self
     {
-        $before = $this->of($factors, $besides);
-        $sums = $before->rows;
+        $before = $this->of($sums, $besides);
         $gains = [];
         foreach (array_keys($this->means) as $a) {
-            $gains[$a] = $before->solve(array_map(fn (string $b): float => $this->together($a, $b), $factors));
+            $gains[$a] = $before->solve(array_map(fn (array $sum): float => $this->withAll($a, $sum), $sums));
         }
         $means = $covariance = [];
         foreach ($gains as $a => $gain) {
@@ -154,40 +190,46 @@ final readonly class Belief
                 $less = 0.0;
                 foreach ($gain as $i => $g) {
                     foreach ($other as $j => $h) {
-                        $less += $g * $h * ($sums[$i][$j] - $left->rows[$i][$j]);
+                        $less += $g * $h * ($before->rows[$i][$j] - $left->rows[$i][$j]);
                     }
                 }
                 $covariance[$a][$b] = $this->together($a, $b) - $less;
             }
         }
 
-        return (new self($means, $covariance, $this->priors, $this->cooks))->sound();
+        return (new self($means, $covariance, $this->priors, $this->cooks, $this->surprises))->sound();
     }
 
     /**
-     * Covariance of sums of a factor and something besides.
+     * Covariance of sums of factors and something besides.
      *
-     * @param list<string> $factors
-     * @param list<float>  $besides variance of that, one for each
+     * @param list<list<string>> $sums    the factors in each
+     * @param list<float>        $besides variance of that, one for each
      */
-    public function of(array $factors, array $besides): Covariance
+    public function of(array $sums, array $besides): Covariance
     {
-        $sums = [];
-        foreach ($factors as $i => $a) {
+        $rows = [];
+        foreach ($sums as $i => $one) {
             $row = [];
-            foreach ($factors as $j => $b) {
-                $row[] = $this->together($a, $b) + ($i === $j ? $besides[$i] : 0.0);
+            foreach ($sums as $j => $other) {
+                $row[] = array_sum(array_map(fn (string $a): float => $this->withAll($a, $other), $one)) + ($i === $j ? $besides[$i] : 0.0);
             }
-            $sums[] = $row;
+            $rows[] = $row;
         }
 
-        return new Covariance($sums);
+        return new Covariance($rows);
+    }
+
+    /** @param list<string> $sum */
+    private function withAll(string $factor, array $sum): float
+    {
+        return array_sum(array_map(fn (string $other): float => $this->together($factor, $other), $sum));
     }
 
     /** A factor that was measured by itself, with all that follows for the others. */
     public function measured(string $factor, float $mean, float $sigma): self
     {
-        return $this->after([$factor], [0.0], [$mean - $this->mean($factor)], new Covariance([[$sigma ** 2]]));
+        return $this->after([[$factor]], [0.0], [$mean - $this->mean($factor)], new Covariance([[$sigma ** 2]]));
     }
 
     /**
@@ -209,7 +251,7 @@ final readonly class Belief
             }
         }
 
-        return new self($means, $covariance, $this->priors, $cooks);
+        return new self($means, $covariance, $this->priors, $cooks, $this->surprises);
     }
 
     private function told(string $factor, float $mean, float $sigma, float $prior, int $cooks): self
@@ -222,6 +264,7 @@ final readonly class Belief
 
         return new self(
             [...$this->means, $factor => $mean], $covariance, [...$this->priors, $factor => $prior], [...$this->cooks, $factor => $cooks],
+            $this->surprises,
         );
     }
 
@@ -241,6 +284,6 @@ final readonly class Belief
             $covariance[$a][$a] = $variance;
         }
 
-        return new self($this->means, $covariance, $this->priors, $this->cooks);
+        return new self($this->means, $covariance, $this->priors, $this->cooks, $this->surprises);
     }
 }

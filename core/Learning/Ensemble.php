@@ -14,14 +14,14 @@ use Pausis\Core\Quantity\Duration;
 /**
  * Many plausible versions of the same cook, spread evenly over what is not known.
  *
- * The members are the first points of a Halton sequence, mapped to normal and log-normal deviations:
- * the same inputs always give the same answer. Evidence from the running cook re-weights them; when too few
- * still carry weight, a wider set is drawn, weighted back to the prior, and resampled around its survivors.
+ * The members are the first points of a lattice (Points), mapped to normal and log-normal deviations, the cooker's heat to
+ * one with heavier tails, since labels may be wrong and cookers change: the same inputs always give the same answer. Evidence
+ * from the running cook re-weights them; when too few still carry weight, a wider set is drawn, weighted back to the prior,
+ * and resampled around its survivors.
  */
 final readonly class Ensemble
 {
     public const MEMBERS = 128;
-    private const BASES = [2, 3, 5, 7, 11];
     /** Fewer effective members than this, and quantiles become ragged. */
     private const TOO_FEW = 20.0;
     /** One answer may be a mistake; where no member believes two of them, all are wrong. A logarithm of the likelihood. */
@@ -29,6 +29,8 @@ final readonly class Ensemble
     /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
     private const JITTER = 0.35;
 
+    /** Heat and need are drawn so much wider than they are thought to be, and weighted back: both tails have more members. */
+    private const TILT = 1.15;
     /** How much wider the cooker's heat and the meat's need are searched where the evidence contradicts the prior. */
     private const WIDER = 2.5;
 
@@ -43,7 +45,7 @@ final readonly class Ensemble
     /** @param int<1, max> $count */
     public static function draw(Spread $spread, int $count = self::MEMBERS): self
     {
-        return self::drawn($spread, $count, 1.0);
+        return self::drawn($spread, $count, self::TILT);
     }
 
     /**
@@ -54,22 +56,39 @@ final readonly class Ensemble
     {
         $members = $logPriors = [];
         $root = $spread->root();
-        for ($i = 1; $i <= $count; ++$i) {
-            $z = self::normals($i);
-            $first = $spread->tailed ? Tail::of($z[0]) : $z[0];
-            $wide = [$wider * $first, $z[1], $wider * $z[2], $z[3]];
+        for ($i = 0; $i < $count; ++$i) {
+            $z = Points::normal($i);
+            $heat = Tail::of($z[0]);
+            $wide = [$wider * $heat, $z[1], $z[2], $wider * $z[3], $z[4]];
             $logs = [];
-            foreach ($root as $row) {
-                $logs[] = $row[0] * $wide[0] + $row[1] * $wide[1] + $row[2] * $wide[2] + $row[3] * $wide[3];
+            foreach ($root as $k => $row) {
+                $log = 0.0;
+                for ($j = 0; $j <= $k; ++$j) {
+                    $log += $row[$j] * $wide[$j];
+                }
+                $logs[] = $log;
             }
             $members[] = new Deviation(
-                exp($logs[0]), exp($logs[1]), exp($logs[2]), exp($logs[3] + $spread->eye), $spread->startKelvin * $z[4],
+                exp($logs[0]), exp($logs[2]), exp($logs[3]), exp($logs[4] + $spread->eye), $spread->startKelvin * $z[5], exp($logs[1]),
+                exp(Spread::CONDUCTION * $z[6]), Spread::ZONE * $z[7],
             );
-            $logPriors[] = ($spread->tailed ? Tail::logDensity($wide[0]) - Tail::logDensity($first) : ($first ** 2 - $wide[0] ** 2) / 2)
-                + ($z[2] ** 2 - $wide[2] ** 2) / 2;
+            $logPriors[] = Tail::logDensity($wide[0]) - Tail::logDensity($heat) + ($z[3] ** 2 - $wide[3] ** 2) / 2;
         }
 
         return new self($members, $logPriors, $spread);
+    }
+
+    /**
+     * How likely each member is before any evidence.
+     *
+     * @return list<float> sum 1
+     */
+    public function weights(): array
+    {
+        $likely = array_map(exp(...), $this->logPriors);
+        $total = array_sum($likely);
+
+        return array_map(static fn (float $one): float => $one / $total, $likely);
     }
 
     /**
@@ -81,6 +100,7 @@ final readonly class Ensemble
      */
     public function run(Simulation $simulation, Setup $setup, float $horizon, array $evidence = [], ?Duration $now = null): Outcome
     {
+        $evidence = array_map(static fn (Evidence $one): Evidence => $one->besides(...$evidence), $evidence);
         [$outcome, $best] = $this->weigh($simulation, $setup, $horizon, $evidence, $now);
         if ([] === $evidence || ($outcome->effectiveMembers() >= self::TOO_FEW && $best > self::BELIEVABLE)) {
             return $outcome;
@@ -88,8 +108,11 @@ final readonly class Ensemble
         $wide = self::drawn($this->spread, \count($this->members), self::WIDER);
         $survivors = $wide->resampled($wide->weigh($simulation, $setup, $horizon, $evidence, null)[0]->weights);
 
-        return new Outcome($survivors->members, $courses = $survivors->courses($simulation, $setup, $horizon, [], $now),
-            array_fill(0, \count($survivors->members), 1 / \count($survivors->members)), self::lastSeen($courses, $now));
+        return new Outcome(
+            $survivors->members, $courses = $survivors->courses($simulation, $setup, $horizon, [], $now),
+            array_fill(0, \count($survivors->members), 1 / \count($survivors->members)), self::lastSeen($courses, $now),
+            $outcome->logEvidence,
+        );
     }
 
     /**
@@ -114,6 +137,7 @@ final readonly class Ensemble
 
         return [new Outcome(
             $this->members, $courses, array_map(static fn (float $w): float => $w / $total, $weights), self::lastSeen($courses, $now),
+            $most + log($total) - log(array_sum(array_map(exp(...), $this->logPriors))),
         ), $most];
     }
 
@@ -155,11 +179,10 @@ final readonly class Ensemble
     private function resampled(array $weights): self
     {
         $count = \count($this->members);
-        $vectors = array_map(
-            static fn (Deviation $d): array => [log($d->heat), log($d->loss), log($d->need), log($d->thickness), $d->startKelvin],
-            $this->members,
-        );
-        $mean = $deviation = array_fill(0, 5, 0.0);
+        $vectors = array_map(static fn (Deviation $d): array => [
+            log($d->heat), log($d->low), log($d->loss), log($d->need), log($d->thickness), $d->startKelvin, log($d->conduction), $d->zone,
+        ], $this->members);
+        $mean = $deviation = array_fill(0, \count($vectors[0]), 0.0);
         foreach ($vectors as $i => $vector) {
             foreach ($vector as $d => $value) {
                 $mean[$d] += $weights[$i] * $value;
@@ -178,27 +201,16 @@ final readonly class Ensemble
             while ($passed < ($i + 0.5) / $count && $source < $count - 1) {
                 $passed += $weights[++$source];
             }
-            $z = self::normals($i + 1);
+            $z = Points::normal($i);
             $moved = [];
             foreach ($vectors[$source] as $d => $value) {
                 $moved[] = $mean[$d] + $keep * ($value - $mean[$d]) + self::JITTER * sqrt($deviation[$d]) * $z[$d];
             }
-            $members[] = new Deviation(exp($moved[0]), exp($moved[1]), exp($moved[2]), exp($moved[3]), $moved[4]);
+            $members[] = new Deviation(
+                exp($moved[0]), exp($moved[2]), exp($moved[3]), exp($moved[4]), $moved[5], exp($moved[1]), exp($moved[6]), $moved[7],
+            );
         }
 
         return new self($members, array_fill(0, $count, 0.0), $this->spread);
-    }
-
-    /** @return list<float> five independent standard normal values, the same for the same index ≥ 1 */
-    private static function normals(int $index): array
-    {
-        return array_map(static function (int $base) use ($index): float {
-            $value = 0.0;
-            for ($digit = 1 / $base, $rest = $index; $rest > 0; $rest = intdiv($rest, $base), $digit /= $base) {
-                $value += $digit * ($rest % $base);
-            }
-
-            return Normal::quantile($value);
-        }, self::BASES);
     }
 }

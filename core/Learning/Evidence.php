@@ -19,4 +19,7 @@ interface Evidence
      * @param float  $need   hours at 90 °C that the member's meat needs
      */
     public function logLikelihood(Sample $sample, float $need): float;
+
+    /** As it counts beside what else was observed. */
+    public function besides(self ...$others): self;
 }

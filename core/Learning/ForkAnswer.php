@@ -21,6 +21,15 @@ enum ForkAnswer: string
     /** How far apart forks and the places they are put in are, as a share of the need: the scale of a logistic distribution. */
     private const SCALE = 0.07;
 
+    /** How many times further off an answer may be that was taken back. */
+    private const DOUBTED = 5.0;
+
+    /** Meat doesn't get tougher again: whether this answer takes back an earlier one. */
+    public function corrects(self $earlier): bool
+    {
+        return array_search($this, self::cases(), true) < array_search($earlier, self::cases(), true);
+    }
+
     /** Whether meat that answers so has the texture. */
     public function reaches(Doneness $texture): bool
     {
@@ -37,13 +46,16 @@ enum ForkAnswer: string
      * Ordered answers by cumulative logits (McCullagh 1980): of two answers the further one is never the likelier one of less tender meat,
      * so that no further answer makes anything later. The logistic distribution has the heaviest tails that keep this, and forgives a
      * wrong button best. Thresholds are estimates, docs/model.md §4.
+     *
+     * @param bool $corrected whether a later answer, less far, has taken it back
      */
-    public function logProbability(float $share): float
+    public function logProbability(float $share, bool $corrected = false): float
     {
-        $below = static fn (float $threshold): float => -log1p(exp(($share - $threshold) / self::SCALE));
-        $above = static fn (float $threshold): float => -log1p(exp(($threshold - $share) / self::SCALE));
+        $scale = self::SCALE * ($corrected ? self::DOUBTED : 1.0);
+        $below = static fn (float $threshold): float => -log1p(exp(($share - $threshold) / $scale));
+        $above = static fn (float $threshold): float => -log1p(exp(($threshold - $share) / $scale));
         // F(b) − F(a) = F(b)·(1 − F(a))·(1 − e^((a − b)/s)): exact in the tails.
-        $between = static fn (float $a, float $b): float => $above($a) + $below($b) + log(-expm1(($a - $b) / self::SCALE));
+        $between = static fn (float $a, float $b): float => $above($a) + $below($b) + log(-expm1(($a - $b) / $scale));
 
         return match ($this) {
             self::Resists => $below(self::GIVES),

@@ -14,36 +14,48 @@ use Pausis\Core\Meat\Cut;
  */
 final readonly class Knowledge
 {
-    /** Of the variance of a cut's need, what is the household's: its butcher, its fork, its altitude. The rest is the animal's. */
-    private const HOUSEHOLDS_SHARE = 0.35;
+    /** Of the variance of a cut's need, what is the household's with every cut: its fork, its altitude, its taste. */
+    private const HOUSEHOLDS_SHARE = 0.15;
+    /** What is the household's with this cut: its butcher. The rest is the animal's. */
+    private const BUTCHERS_SHARE = 0.35;
     /** Of the variance of a thickness that is guessed, what is the household's eye for the cut. */
     private const EYES_SHARE = 0.35;
     /** Cooks that tell whether a label is right. */
     private const COOKS_OF_DOUBT = 2;
-
-    /** A cooker that turns out so many standard deviations from what was thought is not surer known than before. */
-    private const SURPRISING = 0.8;
+    /** Natural logarithm of how many times as likely a cook must be in an unknown cooker as in this one. */
+    private const SURPRISING = 0.7;
+    /** In a row, after which a cooker counts as another one. */
+    private const SURPRISES = 2;
+    /** The household's need of meat, whatever the cut. */
+    public const FORK = 'need';
 
     private Belief $belief;
-    private string $heat;
-    private string $loss;
-    private string $need;
-    private string $eye;
 
     /** @param string $cooker id */
-    public function __construct(Belief $belief, string $cooker, private Cut $cut, private bool $measured)
+    public function __construct(Belief $belief, private string $cooker, private Cut $cut, private bool $measured)
     {
-        [$this->heat, $this->loss, $this->need, $this->eye] = [
-            self::heatOf($cooker), self::lossOf($cooker), self::needOf($cut->id), "eye $cut->id",
-        ];
-        $this->belief = $belief->with($this->heat, Tail::SIGMA * Cooker::HEAT_SIGMA)->with($this->loss, Spread::LOSS)
-            ->with($this->need, sqrt(self::HOUSEHOLDS_SHARE) * $cut->needSigma)
-            ->with($this->eye, sqrt(self::EYES_SHARE) * Spread::THICKNESS_BY_FORM);
+        $variance = $cut->needSigma ** 2;
+        $this->belief = self::withCooker($belief, $cooker)
+            ->with(self::FORK, sqrt(self::HOUSEHOLDS_SHARE * $variance))
+            ->with(self::needOf($cut->id), sqrt(self::BUTCHERS_SHARE * $variance))
+            ->with($this->eye(), sqrt(self::EYES_SHARE) * Spread::THICKNESS_BY_FORM);
+    }
+
+    private static function withCooker(Belief $belief, string $cooker): Belief
+    {
+        return $belief->with(self::heatOf($cooker), Tail::SIGMA * Cooker::HEAT_SIGMA)->with(self::lowOf($cooker), Spread::LOW)
+            ->with(self::lossOf($cooker), Spread::LOSS);
     }
 
     public static function heatOf(string $cooker): string
     {
         return "heat $cooker";
+    }
+
+    /** Low's heat beside High's. */
+    public static function lowOf(string $cooker): string
+    {
+        return "low $cooker";
     }
 
     public static function lossOf(string $cooker): string
@@ -56,111 +68,181 @@ final readonly class Knowledge
         return "need $cut";
     }
 
-    public function heatFactor(): float
+    /** Whether its last cooks were those of another cooker than the one that was known. */
+    public static function hasChanged(Belief $belief, string $cooker): bool
     {
-        return exp($this->belief->mean($this->heat));
+        return $belief->surprises(self::heatOf($cooker)) >= self::SURPRISES;
     }
 
-    public function heatSigma(): float
+    /** The cooker as far as it is known. */
+    public function in(Cooker $cooker): Cooker
     {
-        return $this->belief->sigma($this->heat);
+        return $cooker->knowing(
+            exp($this->belief->mean(self::heatOf($this->cooker))), min(Cooker::HEAT_SIGMA, $this->heatSigma()),
+            exp($this->belief->mean(self::lossOf($this->cooker))), exp($this->belief->mean(self::lowOf($this->cooker))),
+        );
     }
 
-    public function lossFactor(): float
+    private function heatSigma(): float
     {
-        return exp($this->belief->mean($this->loss));
+        return $this->belief->sigma(self::heatOf($this->cooker));
     }
 
     public function needFactor(): float
     {
-        return exp($this->belief->mean($this->need));
+        return exp($this->belief->mean(self::FORK) + $this->belief->mean(self::needOf($this->cut->id)));
     }
 
     /** Of the logarithm of the meat's need, the animal with it. */
     public function needSigma(): float
     {
-        return sqrt($this->belief->together($this->need, $this->need) + $this->animals());
+        return sqrt($this->sums()->rows[3][3]);
     }
 
     public function spread(): Spread
     {
-        $rows = $this->belief->of([$this->heat, $this->loss, $this->need, $this->eye], [0.0, 0.0, $this->animals(), self::pieces()])->rows;
+        $rows = $this->sums()->rows;
         if ($this->measured) {
             $ruler = Spread::THICKNESS_BY_RULER ** 2;
             $rows = [
-                [...\array_slice($rows[0], 0, 3), 0.0], [...\array_slice($rows[1], 0, 3), 0.0], [...\array_slice($rows[2], 0, 3), 0.0],
-                [0.0, 0.0, 0.0, $ruler],
+                ...array_map(static fn (array $row): array => [...\array_slice($row, 0, 4), 0.0], \array_slice($rows, 0, 4)),
+                [0.0, 0.0, 0.0, 0.0, $ruler],
             ];
         }
 
         return new Spread(
-            $this->heatSigma(), $this->belief->sigma($this->loss), $this->needSigma(), sqrt($rows[3][3]),
-            together: new Covariance($rows), tailed: $this->isInDoubt(),
-            eye: $this->measured ? 0.0 : $this->belief->mean($this->eye),
+            sqrt($rows[0][0]), sqrt($rows[2][2]), sqrt($rows[3][3]), sqrt($rows[4][4]), low: sqrt($rows[1][1]),
+            together: new Covariance($rows), unknown: $this->isUnknown(), eye: $this->measured ? 0.0 : $this->belief->mean($this->eye()),
         );
     }
 
     /** A label is thought to be right until cooks or a water test have told otherwise. */
-    private function isInDoubt(): bool
+    private function isUnknown(): bool
     {
-        return $this->belief->cooks($this->heat) < self::COOKS_OF_DOUBT && $this->heatSigma() >= Cooker::HEAT_SIGMA;
+        return $this->belief->cooks(self::heatOf($this->cooker)) < self::COOKS_OF_DOUBT && $this->heatSigma() >= Cooker::HEAT_SIGMA;
     }
 
-    /** What a water test tells of a cooker: its heat, and where there were readings enough, its loss. */
+    /** What a water test tells of a cooker: the heat of Low, on which it is done, and where there were readings enough, its loss. */
     public static function measured(Belief $belief, string $cooker, WaterTestResult $test): Belief
     {
-        $belief = $belief->with(self::heatOf($cooker), Tail::SIGMA * Cooker::HEAT_SIGMA)->with(self::lossOf($cooker), Spread::LOSS)
-            ->measured(self::heatOf($cooker), log($test->heatFactor), WaterTest::SIGMA);
+        $belief = self::withCooker($belief, $cooker);
+        $low = [self::heatOf($cooker), self::lowOf($cooker)];
+        $belief = $belief->after(
+            [$low], [0.0], [log($test->heatFactor) - $belief->mean($low[0]) - $belief->mean($low[1])],
+            new Covariance([[WaterTest::SIGMA ** 2]]),
+        );
 
         return null === $test->lossFactor ? $belief : $belief->measured(self::lossOf($cooker), log($test->lossFactor), WaterTest::SIGMA);
     }
 
-    /** What the household knows after a cook whose ensemble, drawn from this, ended so. */
-    public function after(Outcome $outcome): Belief
+    /**
+     * What the household knows after a cook.
+     *
+     * A cook that an unknown cooker would explain much better than this one is a surprise: a repair, a new socket, another lid. After
+     * two in a row its heat counts as hardly known, and the cook is asked.
+     *
+     * @param \Closure(self): Outcome $cooked the cook's ensemble with all its evidence, drawn from what is known
+     */
+    public function afterCook(\Closure $cooked): Belief
     {
-        $factors = [$this->heat, $this->loss, $this->need, ...($this->measured ? [] : [$this->eye])];
-        $eye = $this->measured ? 0.0 : $this->belief->mean($this->eye);
-        $logs = \array_slice([
-            array_map(static fn (Deviation $d): float => log($d->heat), $outcome->members),
-            array_map(static fn (Deviation $d): float => log($d->loss), $outcome->members),
-            array_map(static fn (Deviation $d): float => log($d->need), $outcome->members),
-            array_map(static fn (Deviation $d): float => log($d->thickness) - $eye, $outcome->members),
-        ], 0, \count($factors));
-        $moved = array_map(static fn (array $of): float => self::mean($outcome->weights, $of), $logs);
-        $apart = array_map(
-            static fn (array $of, float $mean): array => array_map(static fn (float $log): float => $log - $mean, $of), $logs, $moved,
-        );
-        $left = array_map(static fn (array $a): array => array_map(
-            static fn (array $b): float => self::mean(
-                $outcome->weights, array_map(static fn (float $x, float $y): float => $x * $y, $a, $b),
-            ),
-            $apart,
-        ), $apart);
-        $besides = \array_slice([0.0, 0.0, $this->animals(), self::pieces()], 0, \count($factors));
-        $known = $this->belief->together($this->heat, $this->heat);
-        if (abs($moved[0]) > self::SURPRISING * sqrt($known)) {
-            $left[0][0] = max($left[0][0], $known);
+        $heat = self::heatOf($this->cooker);
+        $run = $cooked($this);
+        if ($this->isUnknown()) {
+            return $this->after($run)->surprised($heat, 0);
         }
+        $anew = new self(
+            $this->belief->reopened($heat)->reopened(self::lowOf($this->cooker)), $this->cooker, $this->cut, $this->measured,
+        );
+        $other = $cooked($anew);
+        if ($other->logEvidence - $run->logEvidence < self::SURPRISING) {
+            return $this->after($run)->surprised($heat, 0);
+        }
+        $times = $this->belief->surprises($heat) + 1;
 
-        return $this->belief->after($factors, $besides, $moved, new Covariance($left))->oneCookOn($factors);
+        return ($times >= self::SURPRISES ? $anew->after($other) : $this->after($run))->surprised($heat, $times);
     }
 
     /**
-     * @param list<float> $weights
-     * @param list<float> $values
+     * What the household knows after a cook whose ensemble, drawn from this, ended so.
+     *
+     * The moments of so few members aren't quite those that they were drawn from: what they lack is made good, so that a cook
+     * that tells nothing changes nothing.
      */
-    private static function mean(array $weights, array $values): float
+    public function after(Outcome $outcome): Belief
     {
-        return array_sum(array_map(static fn (float $weight, float $value): float => $weight * $value, $weights, $values));
+        $spread = $this->spread();
+        $known = $this->measured ? 4 : 5;
+        $sums = \array_slice($this->factors(), 0, $known);
+        $besides = \array_slice($this->besides(), 0, $known);
+        $drawn = Ensemble::draw($spread, \count($outcome->members));
+        [$expected, $drawnLeft] = self::moments($drawn->members, $drawn->weights(), $spread, $known);
+        [$found, $left] = self::moments($outcome->members, $outcome->weights, $spread, $known);
+        $prior = $this->belief->of($sums, $besides);
+        $more = [];
+        for ($i = 0; $i < $known; ++$i) {
+            // Only the cooker can turn out less known than before.
+            $most = $i < 2 ? \INF : $prior->rows[$i][$i] / $left->rows[$i][$i];
+            $more[] = sqrt(min($most, $prior->rows[$i][$i] / $drawnLeft->rows[$i][$i]));
+        }
+        $moved = array_map(static fn (float $after, float $before): float => $after - $before, $found, $expected);
+
+        return $this->belief->after($sums, $besides, $moved, $left->scaled($more))->oneCookOn(array_merge(...$sums));
     }
 
-    private function animals(): float
+    /**
+     * @param list<Deviation> $members
+     * @param list<float>     $weights
+     *
+     * @return array{list<float>, Covariance} of the logarithms of heat, low, loss, need and thickness, the first so many
+     */
+    private static function moments(array $members, array $weights, Spread $spread, int $known): array
     {
-        return (1 - self::HOUSEHOLDS_SHARE) * $this->cut->needSigma ** 2;
+        $logs = \array_slice([
+            array_map(static fn (Deviation $d): float => log($d->heat), $members),
+            array_map(static fn (Deviation $d): float => log($d->low), $members),
+            array_map(static fn (Deviation $d): float => log($d->loss), $members),
+            array_map(static fn (Deviation $d): float => log($d->need), $members),
+            array_map(static fn (Deviation $d): float => log($d->thickness) - $spread->eye, $members),
+        ], 0, $known);
+        $mean = static fn (array $values): float => array_sum(
+            array_map(static fn (float $weight, float $value): float => $weight * $value, $weights, $values),
+        );
+        $means = array_map($mean, $logs);
+        $apart = array_map(
+            static fn (array $of, float $middle): array => array_map(static fn (float $log): float => $log - $middle, $of), $logs, $means,
+        );
+        $rows = array_map(static fn (array $a): array => array_map(
+            static fn (array $b): float => $mean(array_map(static fn (float $x, float $y): float => $x * $y, $a, $b)), $apart,
+        ), $apart);
+
+        return [$means, new Covariance($rows)];
     }
 
-    private static function pieces(): float
+    private function sums(): Covariance
     {
-        return (1 - self::EYES_SHARE) * Spread::THICKNESS_BY_FORM ** 2;
+        return $this->belief->of($this->factors(), $this->besides());
+    }
+
+    /** @return list<list<string>> kept, in the heat, Low's share, the loss, the need and the thickness */
+    private function factors(): array
+    {
+        return [
+            [self::heatOf($this->cooker)], [self::lowOf($this->cooker)], [self::lossOf($this->cooker)],
+            [self::FORK, self::needOf($this->cut->id)], [$this->eye()],
+        ];
+    }
+
+    /** @return list<float> variance of what isn't kept in them: the animal, the piece */
+    private function besides(): array
+    {
+        return [
+            0.0, 0.0, 0.0, (1 - self::HOUSEHOLDS_SHARE - self::BUTCHERS_SHARE) * $this->cut->needSigma ** 2,
+            (1 - self::EYES_SHARE) * Spread::THICKNESS_BY_FORM ** 2,
+        ];
+    }
+
+    private function eye(): string
+    {
+        return "eye {$this->cut->id}";
     }
 }

@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Learning;
 
-use Pausis\Core\Heat\Deviation;
-use Pausis\Core\Heat\LidLift;
-use Pausis\Core\Heat\Setup;
-use Pausis\Core\Heat\Simulation;
-use Pausis\Core\Quantity\Duration;
-use Pausis\Core\Tenderness\Doneness;
-
 /**
  * When the fork is asked, and what the asking costs: each look lets the pot cool, so that what isn't ready yet is ready later.
  *
@@ -24,12 +17,9 @@ final readonly class Looks
     /** Hours between two of them, at least. */
     public const APART = 0.75;
     private const MOST = 4;
-    private const HORIZON = 20.0;
-    /** Looked at before it is ready. */
-    private const BEFORE_READY = 0.9;
 
     /** @param list<float> $at hours after switching on */
-    private function __construct(private array $at, private float $cost)
+    private function __construct(private array $at, private LookCost $cost)
     {
     }
 
@@ -37,11 +27,10 @@ final readonly class Looks
      * Those still to come.
      *
      * @param Window     $ready worked out without them
-     * @param float      $cost  hours a look
      * @param float|null $last  hours after switching on at which the fork was asked last
      * @param bool       $soon  whether the first is as early as may be
      */
-    public static function planned(Window $ready, float $cost, ?float $last = null, bool $soon = false): self
+    public static function planned(Window $ready, LookCost $cost, ?float $last = null, bool $soon = false): self
     {
         $first = $soon ? $ready->earliest : self::first($ready);
         $at = null === $last ? $first : self::next($ready, $last);
@@ -55,7 +44,7 @@ final readonly class Looks
     }
 
     /** @param list<float> $hours after switching on */
-    public static function at(array $hours, float $cost): self
+    public static function at(array $hours, LookCost $cost): self
     {
         return new self($hours, $cost);
     }
@@ -77,22 +66,6 @@ final readonly class Looks
         return null === $left->likely ? null : max($last + self::APART, $left->likely);
     }
 
-    /** Hours by which one look makes it ready later, as most likely. */
-    public static function cost(Simulation $simulation, Setup $setup, Window $ready, Doneness $level): float
-    {
-        $at = self::first($ready);
-        $index = (int) array_search($level, Doneness::cases(), true);
-        $without = null === $at ? \INF : $simulation->run($setup, new Deviation(), self::HORIZON)->doneness[$index];
-        if (!is_finite($without)) {
-            return 0.0;
-        }
-        $lift = new LidLift(Duration::hours(min((float) $at, self::BEFORE_READY * $without)), Duration::minutes(self::LID_MINUTES));
-        $looked = $setup->running($setup->program, [...$setup->events, $lift]);
-        $with = $simulation->run($looked, new Deviation(), self::HORIZON)->doneness[$index];
-
-        return is_finite($with) ? max(0.0, $with - $without) : 0.0;
-    }
-
     /** A window that was worked out without them, with them. */
     public function in(Window $window): Window
     {
@@ -101,8 +74,12 @@ final readonly class Looks
 
     private function later(?float $hours): ?float
     {
-        foreach (null === $hours ? [] : $this->at as $look) {
-            $hours += $look < $hours ? $this->cost : 0.0;
+        if (null === $hours) {
+            return null;
+        }
+        $one = $this->cost->at($hours);
+        foreach ($this->at as $look) {
+            $hours += $look < $hours ? $one : 0.0;
         }
 
         return $hours;

@@ -19,11 +19,12 @@ final readonly class Outcome
 
     /**
      * @param list<Deviation> $members
-     * @param list<Course>    $courses one a member
-     * @param list<float>     $weights sum 1
-     * @param list<Sample>    $now     one a member, where one was asked for
+     * @param list<Course>    $courses     one a member
+     * @param list<float>     $weights     sum 1
+     * @param list<Sample>    $now         one a member, where one was asked for
+     * @param float           $logEvidence logarithm of how likely the evidence was before it was seen, up to a constant
      */
-    public function __construct(public array $members, public array $courses, public array $weights, private array $now = [])
+    public function __construct(public array $members, public array $courses, public array $weights, private array $now = [], public float $logEvidence = 0.0)
     {
     }
 
@@ -71,9 +72,10 @@ final readonly class Outcome
         return $share;
     }
 
-    public function core60(): Window
+    /** @param float $latest share of such pots that are there by the end of the window */
+    public function core60(float $latest = 0.9): Window
     {
-        return $this->window(array_map(static fn (Course $c): float => $c->core60, $this->courses));
+        return $this->window(array_map(static fn (Course $c): float => $c->core60, $this->courses), $latest);
     }
 
     /** Past the temperature at which this meat is safe to eat. */

@@ -8,13 +8,20 @@ use Pausis\Core\Heat\Sample;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
 
+/** A thermometer in the meat's middle or in the liquid. */
 final readonly class ProbeReading implements Evidence
 {
     /** Standard deviation of a kitchen probe and of where its tip is, K. */
     private const SIGMA = 2.0;
+    /** Degrees of freedom of its Student distribution: a tip in the air or against the wall says little, not something false. */
+    private const FREEDOM = 4.0;
+    /** Readings nearer to each other than that err together: they count as one. Seconds. */
+    private const TOGETHER = 1800.0;
 
-    public function __construct(private Duration $at, public ProbePlace $place, public Temperature $reading)
-    {
+    /** @param float $weight of readings that err together, the share of each */
+    public function __construct(
+        private Duration $at, public ProbePlace $place, public Temperature $reading, private float $weight = 1.0,
+    ) {
     }
 
     public function at(): Duration
@@ -25,7 +32,16 @@ final readonly class ProbeReading implements Evidence
     public function logLikelihood(Sample $sample, float $need): float
     {
         $expected = ProbePlace::Core === $this->place ? $sample->coreCelsius : $sample->potCelsius;
+        $off = ($this->reading->celsius - $expected) / self::SIGMA;
 
-        return -0.5 * (($this->reading->celsius - $expected) / self::SIGMA) ** 2;
+        return -$this->weight * (self::FREEDOM + 1) / 2 * log1p($off ** 2 / self::FREEDOM);
+    }
+
+    public function besides(Evidence ...$others): Evidence
+    {
+        $near = array_filter($others, fn (Evidence $other): bool => $other instanceof self && $other->place === $this->place
+            && abs($other->at->seconds - $this->at->seconds) <= self::TOGETHER);
+
+        return new self($this->at, $this->place, $this->reading, 1 / max(1, \count($near)));
     }
 }

@@ -11,7 +11,7 @@ namespace Pausis\Core\Learning;
 final class Tail
 {
     /** Its standard deviation where nine cooks in ten on Low are ready as late as with a normal one: numerical, for 1.3 kg of chuck. */
-    public const SIGMA = 1.1;
+    public const SIGMA = 1.0;
     /** Of standard deviation 1. */
     private const SCALE = 1 / \M_SQRT2;
 

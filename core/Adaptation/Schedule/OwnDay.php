@@ -40,7 +40,7 @@ final class OwnDay
     public static function tests(BraiseOrder $order, Outcome $outcome): ForkTests
     {
         return new ForkTests(
-            $order->kitchen->people, $outcome->heating->testHours, self::testFrom($order, $outcome->heating->coreSafe),
+            $order->kitchen->people, $outcome->heating->test, self::testFrom($order, $outcome->heating->coreSafe),
             soon: self::asksSoon($order, $outcome->choice),
         );
     }
@@ -48,7 +48,7 @@ final class OwnDay
     /** On Low a cooker that nobody knows may be far ahead: the first test is as early as may be. */
     public static function asksSoon(BraiseOrder $order, ProgramChoice $choice): bool
     {
-        return ProgramChoice::Low === $choice && $order->spread()->tailed;
+        return ProgramChoice::Low === $choice && $order->spread()->unknown;
     }
 
     /** A pot that is on is planned from its start; another as the plan or the cook has it. */

@@ -19,6 +19,7 @@ use Pausis\Core\Day\People;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Learning\LookCost;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Volume;
@@ -162,7 +163,7 @@ final class BackwardPlanTest extends TestCase
 
         return new BackwardPlan(
             self::at($now), self::at($serve), People::alone($presence), Chain::ofMinutes(33), Chain::ofMinutes(20),
-            tests: new ForkTests(People::alone($presence), last: $last),
+            tests: new ForkTests(People::alone($presence), LookCost::always(0.0), last: $last),
         );
     }
 

@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace Pausis\Tests\Core\Learning;
 
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Ensemble;
+use Pausis\Core\Learning\LookCost;
 use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
+use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Tenderness\Doneness;
 use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class LooksTest extends TestCase
@@ -24,22 +31,60 @@ final class LooksTest extends TestCase
 
     public function testEachLookBeforeItIsReadyMakesItLater(): void
     {
-        $window = Looks::at([7.5, 9.25], 0.25)->in(new Window(7, 8, 11));
+        $window = Looks::at([7.5, 9.25], LookCost::always(0.25))->in(new Window(7, 8, 11));
 
         self::assertEquals(new Window(7, 8.25, 11.5), $window);
-        self::assertEquals(new Window(null, null, null), Looks::at([1.0], 0.25)->in(new Window(null, null, null)));
+        self::assertEquals(new Window(null, null, null), Looks::at([1.0], LookCost::always(0.25))->in(new Window(null, null, null)));
     }
 
-    public function testALookCostsMoreOnLowThanOnHigh(): void
+    /** What a window with looks says, against every member run with them. */
+    #[TestWith([Setting::Low, [6.8, 8.6, 9.8]])]
+    #[TestWith([Setting::High, [4.5, 5.1]])]
+    public function testAWindowWithLooksIsThatOfPotsThatAreLookedAt(Setting $setting, array $hours): void
     {
-        $cost = static fn (Setting $setting, Window $ready): float => 60 * Looks::cost(
-            new Simulation(), Cooks::chuck(program: Cooks::on($setting)), $ready, Doneness::Fork,
-        );
-        $low = $cost(Setting::Low, new Window(6.6, 8.2, 11));
-        $high = $cost(Setting::High, new Window(4.5, 5.1, 6));
+        $simulation = new Simulation();
+        $setup = Cooks::chuck(program: Cooks::on($setting));
+        $run = Ensemble::draw(new Spread())->run($simulation, $setup, 24.0);
+        $told = Looks::at($hours, LookCost::of($simulation, $setup, $run, Doneness::Fork))->in($run->doneness(Doneness::Fork));
+        $looked = Ensemble::draw(new Spread())->run($simulation, self::lookedAt($setup, $hours), 24.0)->doneness(Doneness::Fork);
 
-        self::assertGreaterThan($high, $low);
-        self::assertEqualsWithDelta(14.0, $low, 6.0);
-        self::assertSame(0.0, $cost(Setting::Low, new Window(null, null, null)));
+        self::assertEqualsWithDelta($looked->earliest, $told->earliest, 0.12);
+        self::assertEqualsWithDelta($looked->likely, $told->likely, 0.20);
+        self::assertEqualsWithDelta($looked->latest, $told->latest, 0.40);
+    }
+
+    public function testALookCostsASlowPotMoreAndAPotOnHighLess(): void
+    {
+        $cost = static function (Setting $setting): LookCost {
+            $setup = Cooks::chuck(program: Cooks::on($setting));
+
+            return LookCost::of(
+                new Simulation(), $setup, Ensemble::draw(new Spread())->run(new Simulation(), $setup, 24.0), Doneness::Fork,
+            );
+        };
+        $low = $cost(Setting::Low);
+
+        self::assertEqualsWithDelta(14.0, 60 * $low->at(8.2), 3.0);
+        self::assertEqualsWithDelta(33.0, 60 * $low->at(11.3), 6.0);
+        self::assertSame($low->at(20.0), $low->at(40.0), 'no further than it was looked at');
+        self::assertSame($low->most(), $low->at(40.0));
+        self::assertLessThan(0.5 * $low->at(8.2), $cost(Setting::High)->at(4.9));
+        self::assertSame(0.0, $low->at(0.1));
+    }
+
+    public function testOfAPotThatIsNeverReadyALookCostsNothing(): void
+    {
+        $setup = Cooks::chuck(program: Cooks::on(Setting::Warm));
+        $run = Ensemble::draw(new Spread(), 16)->run(new Simulation(), $setup, 8.0);
+
+        self::assertSame(0.0, LookCost::of(new Simulation(), $setup, $run, Doneness::Fork)->most());
+    }
+
+    /** @param list<float> $hours */
+    private static function lookedAt(Setup $setup, array $hours): Setup
+    {
+        return $setup->running($setup->program, array_map(
+            static fn (float $h): LidLift => new LidLift(Duration::hours($h), Duration::minutes(Looks::LID_MINUTES)), $hours,
+        ));
     }
 }

@@ -4,81 +4,87 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Learning\Simulated;
 
-use Pausis\Core\Heat\Deviation;
-use Pausis\Core\Heat\Setup;
-use Pausis\Core\Heat\Simulation;
-use Pausis\Core\Learning\ForkAnswer;
-use Pausis\Core\Quantity\Duration;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * What is true of a house, its cooker, each animal and each piece, and what its fork says; knows nothing of core/Learning
- * but the names of the answers.
+ * What is true of a house: its cookers, its butcher, its fork, and each animal and piece. Knows nothing of core/ but the
+ * names of the answers.
  */
 final class Nature
 {
     private readonly Randomizer $random;
-    public readonly float $heat;
-    public readonly float $loss;
+    /** Beside the label: heat, loss, and Low's share of High, of each cooker. */
+    private array $cookers = [];
     public readonly float $need;
-    private readonly float $eye;
-    private Deviation $piece;
+    private array $butcher = [];
+    private array $eye = [];
+    /** Where the meat lies, K below the pot. */
+    private readonly float $cool;
+    private readonly float $decade;
 
     /**
-     * @param float|null $heat    of the cooker; null for one as most are
-     * @param bool       $outside of the model: the pot has a warm and a cool side, meat conducts more or less, mains and lids differ from
-     *                            day to day
+     * @param bool       $broken whether it breaks the model: a cool zone, meat that conducts otherwise, another ratio of the settings and
+     *                           another rate, forks that differ and one answer in thirty that means nothing
+     * @param float|null $heat   of every cooker; null for such as most are
      */
-    public function __construct(
-        int $number, private readonly Simulation $simulation, ?float $heat = null, private readonly bool $outside = false,
-        private readonly float $wrong = 0.0,
-    ) {
+    public function __construct(int $number, private readonly bool $broken = false, private readonly ?float $heat = null)
+    {
         $this->random = new Randomizer(new Mt19937($number));
-        $this->heat = $heat ?? exp(0.08 * $this->normal());
-        $this->loss = exp(0.06 * $this->normal());
-        $this->need = exp(0.107 * $this->normal());
-        $this->eye = exp(0.06 * $this->normal());
-        $this->piece = new Deviation();
+        $this->need = exp(0.062 * $this->normal());
+        $this->cool = $broken ? 3.0 * $this->uniform() : 0.0;
+        $this->decade = $broken ? 24 + 9 * $this->uniform() : 28.0;
     }
 
-    public function nextPiece(): void
+    /** Of one cook: the house's cooker, this animal, this piece. */
+    public function piece(Dish $dish, string $cooker, float $changed = 1.0): Truth
     {
-        $zone = $this->outside ? exp(0.03 * $this->normal()) : 1.0;
-        $conducts = $this->outside ? 0.8 + 0.4 * $this->uniform() : 1.0;
-        $this->piece = new Deviation(
-            $this->heat * $zone, $this->loss, $this->need * exp(0.145 * $this->normal()),
-            $this->eye * exp(0.08 * $this->normal()) / sqrt($conducts), 3 * $this->normal(),
+        $this->cookers[$cooker] ??= [
+            $this->heat ?? exp(0.08 * $this->normal()), exp(0.06 * $this->normal()), $this->broken ? 0.62 + 0.12 * $this->uniform() : 0.68,
+        ];
+        [$heat, $loss, $low] = $this->cookers[$cooker];
+
+        return new Truth(
+            $heat * $changed, $loss, $low, $this->needOf($dish) * exp(0.145 * $this->normal()),
+            ($this->eye[$dish->cut] ??= exp(0.06 * $this->normal())) * exp(0.08 * $this->normal()), 3 * $this->normal(),
+            $this->broken ? 0.8 + 0.4 * $this->uniform() : 1.0, $this->cool, $this->decade,
         );
     }
 
-    public function readyHours(Setup $setup): float
+    /** The household's part of a cut's need. */
+    public function needOf(Dish $dish): float
     {
-        return $this->simulation->run($setup, $this->piece, 40)->doneness[1];
+        return $this->need * ($this->butcher[$dish->cut] ??= exp(0.087 * $this->normal()));
     }
 
-    public function pastHours(Setup $setup): float
+    public function heatOf(string $cooker): float
     {
-        return $this->simulation->run($setup, $this->piece, 40)->doneness[3];
+        return $this->cookers[$cooker][0];
     }
 
-    public function answer(Setup $setup, float $hour): ForkAnswer
+    /** What the fork says where the dose is such a share of the need. */
+    public function answer(float $share): string
     {
-        if ($this->uniform() < $this->wrong) {
-            return ForkAnswer::cases()[(int) (4 * $this->uniform())];
+        if ($this->broken && $this->uniform() < 1 / 30) {
+            return ['resists', 'gives', 'slides-in', 'falls-apart'][(int) (4 * $this->uniform())];
         }
-        $seen = $this->simulation->run($setup, $this->piece, 40, watched: [Duration::hours($hour)->seconds])->seen[0];
-        $felt = $seen->dose / ($setup->joint->needHours * $this->piece->need) + 0.12 * $this->normal();
+        $felt = $share + ($this->broken ? 0.16 : 0.12) * $this->normal();
 
         return match (true) {
-            $felt < 0.90 => ForkAnswer::Resists,
-            $felt < 0.97 => ForkAnswer::Gives,
-            $felt < 1.30 => ForkAnswer::SlidesIn,
-            default => ForkAnswer::FallsApart,
+            $felt < 0.90 => 'resists',
+            $felt < 0.97 => 'gives',
+            $felt < 1.30 => 'slides-in',
+            default => 'falls-apart',
         };
     }
 
-    private function uniform(): float
+    /** A thermometer in the liquid. */
+    public function reading(float $celsius): float
+    {
+        return $celsius + 1.5 * $this->normal();
+    }
+
+    public function uniform(): float
     {
         return $this->random->getInt(0, 2 ** 31 - 1) / 2 ** 31;
     }
