@@ -12,6 +12,7 @@ use Pausis\App\Api\Wire\CookView;
 use Pausis\App\Api\Wire\ForkTestDraft;
 use Pausis\App\Api\Wire\JobDone;
 use Pausis\App\Api\Wire\LostPowerDraft;
+use Pausis\App\Api\Wire\ProbeDraft;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\StartCook;
 use Pausis\App\Api\Wire\StartedDraft;
@@ -32,6 +33,7 @@ use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Learning\ForkAnswer;
+use Pausis\Core\Learning\ProbePlace;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Recipe\TypedQuantity;
@@ -46,7 +48,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class CookController extends ApiController
 {
     /** What may move dinner: what counted as done by then is kept with it. */
-    private const MOVES = [EventKind::Fork, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done];
+    private const MOVES = [EventKind::Fork, EventKind::Probe, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done];
 
     public function __construct(
         private readonly Cooks $cooks,
@@ -120,6 +122,24 @@ final class CookController extends ApiController
         }
 
         return $this->recorded($this->find($id), $problems, EventKind::Fork, $test->answer, $test->at, $test->id);
+    }
+
+    /** A thermometer in the liquid, or in the middle of the meat. */
+    #[Route('/api/cooks/{id}/probe', methods: ['POST'])]
+    public function probe(string $id, #[MapRequestPayload] ProbeDraft $probe): JsonResponse
+    {
+        $problems = new Problems();
+        $celsius = TypedQuantity::celsius($this->house->measures()->typedTemperature($probe->reading), 'reading', $problems);
+        if (null !== $celsius) {
+            $problems->within(Range::probeCelsius(), $celsius, 'reading');
+        }
+        if (null === ProbePlace::tryFrom($probe->place)) {
+            $problems->add('unknown-choice', 'place', ['typed' => $probe->place]);
+        }
+
+        return $this->recorded(
+            $this->find($id), $problems, EventKind::Probe, (string) $celsius, $probe->at, $probe->id, ['place' => $probe->place],
+        );
     }
 
     #[Route('/api/cooks/{id}/setting', methods: ['POST'])]
@@ -248,8 +268,8 @@ final class CookController extends ApiController
     }
 
     /**
-     * @param string                                                     $earliest before switching on at which it may have been
-     * @param array{thickness?: string, thickener?: string, home?: bool} $more
+     * @param string                                                                     $earliest before switching on at which it may have been
+     * @param array{thickness?: string, thickener?: string, home?: bool, place?: string} $more
      */
     private function recorded(
         CookRecord $cook, Problems $problems, EventKind $kind, string $value, string $typedAt, string $eventId, array $more = [],

@@ -39,6 +39,7 @@ final class CookerController extends ApiController
 
     public function __construct(
         private readonly Cookers $cookers, private readonly House $house, private readonly DenormalizerInterface $denormalizer,
+        private readonly Learned $learned,
     ) {
     }
 
@@ -90,10 +91,21 @@ final class CookerController extends ApiController
 
     /** Repaired, or another of the same kind: what was learned of it is forgotten; its cooks stay in the notebook. */
     #[Route('/{id}/learned', methods: ['DELETE'])]
-    public function forget(string $id, Learned $learned): JsonResponse
+    public function forget(string $id): JsonResponse
     {
         $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
-        $learned->keep($learned->belief()->without(Knowledge::heatOf($id))->without(Knowledge::lossOf($id)));
+        $this->learned->keep(Knowledge::without($this->learned->belief(), $id));
+        $this->cookers->save($record);
+
+        return $this->answer($this->view($record));
+    }
+
+    /** Nothing has changed at it, whatever its last cooks look like. */
+    #[Route('/{id}/doubt', methods: ['DELETE'])]
+    public function trust(string $id): JsonResponse
+    {
+        $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
+        $this->learned->keep($this->learned->belief()->surprised(Knowledge::heatOf($id), 0));
         $this->cookers->save($record);
 
         return $this->answer($this->view($record));
@@ -124,7 +136,7 @@ final class CookerController extends ApiController
 
     /** Learns a cooker from readings of a pot of water; keeps what it learned where it is told to. */
     #[Route('/{id}/water-test', methods: ['POST'])]
-    public function waterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, Wording $wording, Learned $learned): JsonResponse
+    public function waterTest(string $id, #[MapRequestPayload] WaterTestDraft $draft, Wording $wording): JsonResponse
     {
         $record = $this->cookers->find($id) ?? throw $this->createNotFoundException();
         $house = $this->house->record();
@@ -162,7 +174,7 @@ final class CookerController extends ApiController
         \assert(null !== $test);
         $result = $test->fit();
         if ($draft->keep) {
-            $learned->keep(Knowledge::measured($learned->belief(), $record->id, $result));
+            $this->learned->keep(Knowledge::measured($this->learned->belief(), $record->id, $result));
             $record->waterTest = null;
             $this->cookers->save($record);
         }
@@ -253,6 +265,7 @@ final class CookerController extends ApiController
             $measures->capacity($record->capacityLitres / 2),
             $cooker->insideLength()->inCentimetres(), $cooker->insideWidth()->inCentimetres(), $cooker->depth()->inCentimetres(),
             $record->heatFactor,
+            Knowledge::hasChanged($this->learned->belief(), $record->id),
             null === $record->waterTest ? null : $this->denormalizer->denormalize($record->waterTest, WaterTestDraft::class));
     }
 

@@ -59,14 +59,14 @@ final readonly class CloseCooking
     }
 
     /**
-     * Without a fork test nothing is learned.
+     * Without a fork test or a thermometer nothing is learned.
      *
      * @return array{heatPercent: float|null, needPercent: float|null} by how much more or less than was thought at first
      */
     private function learn(CookRecord $cook): array
     {
         // Of several meats the fork tells of one, and nobody knows of which.
-        if ([] === $cook->of('fork') || [] !== $this->pot->order($cook)->meat->others) {
+        if (([] === $cook->of('fork') && [] === $cook->of('probe')) || [] !== $this->pot->order($cook)->meat->others) {
             return ['heatPercent' => null, 'needPercent' => null];
         }
         $order = $this->pot->order($cook);

@@ -18,9 +18,12 @@ use Pausis\Core\Following\RunningCook;
 use Pausis\Core\Heat\PowerCut;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\ForkTest;
+use Pausis\Core\Learning\ProbePlace;
+use Pausis\Core\Learning\ProbeReading;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Temperature;
 
 /**
  * A stored cook as the core follows it, every time in the house's zone.
@@ -95,6 +98,9 @@ final readonly class RunningPot
             }
             match (EventKind::from($event['kind'])) {
                 EventKind::Fork => $evidence[] = new ForkTest($at, ForkAnswer::from($event['value'])),
+                EventKind::Probe => $evidence[] = new ProbeReading(
+                    $at, ProbePlace::tryFrom($event['place'] ?? '') ?? ProbePlace::Liquid, Temperature::celsius((float) $event['value']),
+                ),
                 EventKind::Turned => $turned[] = new SettingChange($at, Setting::from($event['value'])),
                 EventKind::Power => $cuts[] = new LostPower(new PowerCut($at, Duration::minutes((float) $event['value'])),
                     $event['home'] ?? false),
@@ -107,7 +113,8 @@ final readonly class RunningPot
         }
         $begun = $cook->last('begun');
 
-        return new RunningCook($this->switchedOn($cook), ProgramChoice::from($cook->program), $evidence, $turned,
+        return new RunningCook($this->switchedOn($cook), ProgramChoice::from($cook->program), ProbeReading::merged($evidence),
+            $turned,
             null === $begun ? null : (new \DateTimeImmutable($begun['at']))->setTimezone($this->house->record()->zone()), $cuts,
             new CookFacts($boiled > 0 ? Duration::minutes($boiled) : null, $taken > 0
                 ? Mass::grams($taken) : null, $thawed), $lifted, $eaten);

@@ -18,4 +18,5 @@ enum EventKind: string
     case TookOut = 'took-out';
     case Thawed = 'thawed';
     case Eaten = 'eaten';
+    case Probe = 'probe';
 }

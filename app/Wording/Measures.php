@@ -72,6 +72,12 @@ final readonly class Measures
         return $this->us ? $this->number($celsius * 1.8 + 32, 0).' °F' : $this->number($celsius, 0).' °C';
     }
 
+    /** What was typed, its unit the house's where it has none. */
+    public function typedTemperature(string $typed): string
+    {
+        return $this->us && preg_match('/[\d.,]\s*°?\s*$/', $typed) ? "$typed F" : $typed;
+    }
+
     public function length(float $centimetres): string
     {
         return $this->us ? $this->quarters($centimetres / 2.54).' in' : $this->number($centimetres, $centimetres < 20 ? 1 : 0).' cm';

@@ -16,6 +16,7 @@ use Pausis\Core\Day\Placed;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Tenderness\Doneness;
@@ -62,6 +63,12 @@ final readonly class AdaptedBraise
         $window = $outcome->windows[$level->value];
 
         return $day instanceof DayPlan ? $day->window($window) : $window;
+    }
+
+    /** What would narrow its window most. */
+    public function help(Outcome $outcome): ?Narrowing
+    {
+        return $outcome->help?->of($this->window($outcome, $this->order->wishes->texture));
     }
 
     /** @return array<string, Window> by doneness */

@@ -9,6 +9,7 @@ use Pausis\Core\Day\Kitchen;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Aid;
 use Pausis\Core\Learning\Knowledge;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Liquid\LevelSchool;
@@ -63,6 +64,18 @@ final readonly class BraiseOrder
     public function spread(): Spread
     {
         return $this->known?->needing($this->meat->joint->needSigma) ?? Spread::of($this->meat->joint, $this->cooker);
+    }
+
+    /**
+     * What could be done to know better when it is ready, before the pot is on.
+     *
+     * @return list<Aid>
+     */
+    public function aids(): array
+    {
+        return [
+            Aid::Thermometer, ...($this->meat->joint->measured ? [] : [Aid::Ruler]), ...($this->spread()->unknown ? [Aid::Water] : []),
+        ];
     }
 
     /** With the meat's need corrected by what the recipe's own time says of it. */

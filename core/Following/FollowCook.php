@@ -21,14 +21,17 @@ use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
 use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\PowerCut;
+use Pausis\Core\Heat\Sample;
 use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
+use Pausis\Core\Learning\Aid;
 use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Evidence;
 use Pausis\Core\Learning\Knowledge;
 use Pausis\Core\Learning\LookCost;
 use Pausis\Core\Learning\Looks;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\OtherWay;
 use Pausis\Core\Learning\Outcome;
 use Pausis\Core\Learning\Window;
@@ -48,6 +51,8 @@ final readonly class FollowCook
     private const HELPS_BELOW = 0.6;
     /** Turning to High is offered too where so many more would be in time. */
     private const WORTH_TURNING_SHARE = 0.15;
+    /** A reading sooner after the start, or after another, tells little. */
+    private const READING_AFTER_HOURS = 1.5;
     /** A pot that was forgotten, or a clock that is wrong, is looked at no further than that. */
     private const LONGEST_HOURS = 96.0;
     /** Turning to High is offered where it brings dinner forward by at least this much. */
@@ -109,7 +114,18 @@ final readonly class FollowCook
             $bare,
             $drifted,
             $inTime,
+            $this->help($run, $order, $cook, $elapsed)?->of($day->window($bare[$order->wishes->texture->value])),
         );
+    }
+
+    /** A thermometer tells of a pot that has warmed up, of one that isn't found ready yet, and that none has told of for an hour. */
+    private function help(Outcome $run, BraiseOrder $order, RunningCook $cook, Duration $elapsed): ?Narrowing
+    {
+        $last = $cook->lastReading()?->at()->inHours() ?? 0.0;
+        $asks = null === $cook->readyAfter($order->wishes->texture) && $elapsed->inHours() - $last >= self::READING_AFTER_HOURS
+            && $elapsed->inHours() < AdaptBraise::HORIZON;
+
+        return $asks ? Narrowing::most($run, $order->wishes->texture, [Aid::Thermometer]) : null;
     }
 
     /** Share of such pots that are ready for dinner as planned. */
@@ -179,17 +195,30 @@ final readonly class FollowCook
 
         return $known->afterCook(function (Knowledge $known) use ($order, $cook): Outcome {
             $order = $order->knowing($known);
-            $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
 
-            return $this->run(
-                $order,
-                $setup->running(
-                    $this->program($order, $cook),
-                    [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
-                ),
-                $cook,
-            );
+            return $this->run($order, $this->asCooked($order, $cook), $cook);
         });
+    }
+
+    /** What a pot that departs so from the best guess is like so long after switching on. */
+    public function sample(BraiseOrder $order, RunningCook $cook, Deviation $truth, Duration $after): Sample
+    {
+        $order = $cook->facts->applied($order);
+
+        return $this->simulation->run(
+            $this->asCooked($order, $cook), $truth, max(AdaptBraise::HORIZON, $after->inHours()), watched: [$after->seconds],
+        )->seen[0];
+    }
+
+    /** The pot with all that has happened to it. */
+    private function asCooked(BraiseOrder $order, RunningCook $cook): Setup
+    {
+        $setup = (new PotRun($this->simulation))->load($order, $cook->choice)->setup;
+
+        return $setup->running(
+            $this->program($order, $cook),
+            [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
+        );
     }
 
     private function program(BraiseOrder $order, RunningCook $cook): Program

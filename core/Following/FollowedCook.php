@@ -6,6 +6,7 @@ namespace Pausis\Core\Following;
 
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Safety\Finding;
 
@@ -23,6 +24,7 @@ final readonly class FollowedCook
      * @param DayPlan                 $day         as the pot has it
      * @param array<string, Window>   $bare        the windows without the looks that are still to come
      * @param DayPlan                 $now         the same, later by what the sauce is overdue
+     * @param Narrowing|null          $help        what would narrow the window most now
      * @param float                   $inTime      share of such pots that are ready for dinner as planned
      * @param \DateTimeImmutable|null $onHigh      dinner if the cooker is turned to High now; null where that gains nothing
      */
@@ -40,6 +42,7 @@ final readonly class FollowedCook
         public array $bare,
         public DayPlan $now,
         public float $inTime,
+        public ?Narrowing $help,
     ) {
     }
 }

@@ -48,6 +48,13 @@ final readonly class RunningCook
         return [] === $tests ? null : array_values($tests)[\count($tests) - 1];
     }
 
+    public function lastReading(): ?ProbeReading
+    {
+        $readings = array_filter($this->evidence, static fn (ForkTest|ProbeReading $one): bool => $one instanceof ProbeReading);
+
+        return [] === $readings ? null : array_values($readings)[\count($readings) - 1];
+    }
+
     /** Since when the fork has found the texture wanted; a later answer that doesn't takes it back. */
     public function readyAfter(Doneness $texture): ?Duration
     {

@@ -68,6 +68,12 @@ final readonly class Knowledge
         return "need $cut";
     }
 
+    /** The household without what it knew of a cooker. */
+    public static function without(Belief $belief, string $cooker): Belief
+    {
+        return $belief->without(self::heatOf($cooker))->without(self::lowOf($cooker))->without(self::lossOf($cooker));
+    }
+
     /** Whether its last cooks were those of another cooker than the one that was known. */
     public static function hasChanged(Belief $belief, string $cooker): bool
     {
@@ -174,7 +180,7 @@ final readonly class Knowledge
         $known = $this->measured ? 4 : 5;
         $sums = \array_slice($this->factors(), 0, $known);
         $besides = \array_slice($this->besides(), 0, $known);
-        $drawn = Ensemble::draw($spread, \count($outcome->members));
+        $drawn = Ensemble::draw($spread, max(1, \count($outcome->members)));
         [$expected, $drawnLeft] = self::moments($drawn->members, $drawn->weights(), $spread, $known);
         [$found, $left] = self::moments($outcome->members, $outcome->weights, $spread, $known);
         $prior = $this->belief->of($sums, $besides);
@@ -204,18 +210,24 @@ final readonly class Knowledge
             array_map(static fn (Deviation $d): float => log($d->need), $members),
             array_map(static fn (Deviation $d): float => log($d->thickness) - $spread->eye, $members),
         ], 0, $known);
-        $mean = static fn (array $values): float => array_sum(
-            array_map(static fn (float $weight, float $value): float => $weight * $value, $weights, $values),
-        );
-        $means = array_map($mean, $logs);
+        $means = array_map(static fn (array $of): float => self::mean($weights, $of), $logs);
         $apart = array_map(
             static fn (array $of, float $middle): array => array_map(static fn (float $log): float => $log - $middle, $of), $logs, $means,
         );
-        $rows = array_map(static fn (array $a): array => array_map(
-            static fn (array $b): float => $mean(array_map(static fn (float $x, float $y): float => $x * $y, $a, $b)), $apart,
-        ), $apart);
+        $rows = array_map(static fn (array $a): array => array_map(static fn (array $b): float => self::mean(
+            $weights, array_map(static fn (float $x, float $y): float => $x * $y, $a, $b),
+        ), $apart), $apart);
 
         return [$means, new Covariance($rows)];
+    }
+
+    /**
+     * @param list<float> $weights
+     * @param list<float> $values
+     */
+    private static function mean(array $weights, array $values): float
+    {
+        return array_sum(array_map(static fn (float $weight, float $value): float => $weight * $value, $weights, $values));
     }
 
     private function sums(): Covariance

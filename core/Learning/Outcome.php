@@ -24,8 +24,41 @@ final readonly class Outcome
      * @param list<Sample>    $now         one a member, where one was asked for
      * @param float           $logEvidence logarithm of how likely the evidence was before it was seen, up to a constant
      */
-    public function __construct(public array $members, public array $courses, public array $weights, private array $now = [], public float $logEvidence = 0.0)
+    public function __construct(
+        public array $members, public array $courses, public array $weights, public array $now = [], public float $logEvidence = 0.0,
+    ) {
+    }
+
+    /**
+     * The same, where something else is known.
+     *
+     * @param non-empty-list<float> $logLikelihoods of it, one a member
+     */
+    public function given(array $logLikelihoods): self
     {
+        $most = max($logLikelihoods);
+        $weights = array_map(static fn (float $w, float $log): float => $w * exp($log - $most), $this->weights, $logLikelihoods);
+        $total = array_sum($weights);
+
+        return new self($this->members, $this->courses, array_map(static fn (float $w): float => $w / $total, $weights), $this->now);
+    }
+
+    /**
+     * @param array<int, float> $sorted one a member, the least first
+     *
+     * @return float the one below which such a share of the members lies
+     */
+    public function valueBelow(array $sorted, float $share): float
+    {
+        $passed = $value = 0.0;
+        foreach ($sorted as $member => $value) {
+            $passed += $this->weights[$member];
+            if ($passed >= $share) {
+                break;
+            }
+        }
+
+        return $value;
     }
 
     /** @param float $latest share of such pots that are there by the end of the window */

@@ -17,11 +17,49 @@ final readonly class ProbeReading implements Evidence
     private const FREEDOM = 4.0;
     /** Readings nearer to each other than that err together: they count as one. Seconds. */
     private const TOGETHER = 1800.0;
+    /** And nearer than that they are one. Seconds. */
+    private const ONE = 600.0;
 
     /** @param float $weight of readings that err together, the share of each */
     public function __construct(
         private Duration $at, public ProbePlace $place, public Temperature $reading, private float $weight = 1.0,
     ) {
+    }
+
+    /**
+     * Readings of a few minutes are one, of their mean: a probe that stays in may be read by the hundred.
+     *
+     * @param list<ForkTest|self> $evidence in order of time
+     *
+     * @return list<ForkTest|self>
+     */
+    public static function merged(array $evidence): array
+    {
+        $merged = $groups = [];
+        foreach ($evidence as $one) {
+            if (!$one instanceof self) {
+                $merged[] = $one;
+                continue;
+            }
+            $last = array_key_last($groups[$one->place->value] ?? []);
+            if (null !== $last && $one->at->seconds - $groups[$one->place->value][$last][0]->at->seconds < self::ONE) {
+                $groups[$one->place->value][$last][] = $one;
+            } else {
+                $groups[$one->place->value][] = [$one];
+            }
+        }
+        foreach ($groups as $place => $of) {
+            foreach ($of as $readings) {
+                $mean = static fn (array $values): float => array_sum($values) / \count($values);
+                $merged[] = new self(
+                    Duration::seconds($mean(array_map(static fn (self $r): float => $r->at->seconds, $readings))), ProbePlace::from($place),
+                    Temperature::celsius($mean(array_map(static fn (self $r): float => $r->reading->celsius, $readings))),
+                );
+            }
+        }
+        usort($merged, static fn (ForkTest|self $a, ForkTest|self $b): int => $a->at()->seconds <=> $b->at()->seconds);
+
+        return $merged;
     }
 
     public function at(): Duration

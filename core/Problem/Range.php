@@ -67,6 +67,12 @@ final readonly class Range
         return new self(1, 60, '');
     }
 
+    /** Of what a thermometer in the pot can read. */
+    public static function probeCelsius(): self
+    {
+        return new self(0, 115, '°C');
+    }
+
     public static function needHours(): self
     {
         return new self(0.2, 20, 'h at 90 °C');

@@ -40,6 +40,7 @@ use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Task;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Heat\Course;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\MeatJuice;
 use Pausis\Core\Recipe\ActKind;
@@ -272,6 +273,14 @@ final readonly class AdaptationPresenter
         return null;
     }
 
+    /** @param float|null $at hours after switching on at which a thermometer is read; null for now */
+    public function help(?Narrowing $help, ?float $at, Measures $measures): string
+    {
+        return null === $help ? '' : $this->wording->say('aid.'.$help->by->value.(null === $at ? '-now' : ''), $measures, [
+            'fromHours' => $help->from, 'toHours' => $help->to, 'atHours' => $at ?? 0.0,
+        ]);
+    }
+
     private function outcome(Outcome $outcome, bool $chosen, AdaptedBraise $braise, Measures $measures): OutcomeView
     {
         $day = $braise->days[$outcome->choice->value];
@@ -308,6 +317,7 @@ final readonly class AdaptationPresenter
                 self::after($day->switchOn, Rules::HOURS_TO_60 - $outcome->heating->fridgeTo60 + $slowest), $day->serve,
             ) : '',
             $measures->temperature(Rules::HOLDING_CELSIUS),
+            $this->help($braise->help($outcome), $outcome->helpAt, $measures),
         );
     }
 

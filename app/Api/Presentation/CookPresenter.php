@@ -107,6 +107,7 @@ final readonly class CookPresenter
             $this->pot->switchedOn($cook)->format(\DATE_ATOM),
             $cook->program,
             $stops,
+            $stops ? '' : $this->adaptations->help($followed->help, null, $measures),
         );
     }
 
@@ -218,6 +219,9 @@ final readonly class CookPresenter
                 EventKind::Power => $this->wording->say(
                     'event.power', $measures,
                     ['minutes' => (float) $event['value'], 'home' => true === ($event['home'] ?? false) ? 'yes' : 'no'],
+                ),
+                EventKind::Probe => $this->wording->say(
+                    'event.probe', $measures, ['celsius' => (float) $event['value'], 'place' => $event['place'] ?? 'liquid'],
                 ),
                 EventKind::Boiled => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
                 EventKind::TookOut => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),

@@ -16,6 +16,7 @@ final readonly class CookView
      * @param bool             $begun     whether the sauce is
      * @param string           $on        when it was switched on, ISO 8601
      * @param string           $program   on what setting
+     * @param string           $help      what would narrow the window most now
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class CookView
         public string $on,
         public string $program,
         public bool $stopped,
+        public string $help,
     ) {
     }
 }

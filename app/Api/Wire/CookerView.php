@@ -10,6 +10,7 @@ final readonly class CookerView
     /**
      * @param string              $halfFull  the water of a water test, to half the brim
      * @param float               $length    and width and depth inside, cm
+     * @param bool                $changed   whether its last cooks don't fit what was known of it
      * @param WaterTestDraft|null $waterTest that is under way
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class CookerView
         public float $width,
         public float $depth,
         public float $heatFactor,
+        public bool $changed,
         public ?WaterTestDraft $waterTest,
     ) {
     }

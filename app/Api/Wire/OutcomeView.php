@@ -16,6 +16,7 @@ final readonly class OutcomeView
      * @param string           $core60Clock when nine pots in ten are past 60 °C, where a plan works
      * @param string           $limitClock  when they must be
      * @param string           $sixty       60 °C in the house’s units
+     * @param string           $help        what would narrow the window most
      */
     public function __construct(
         public string $setting,
@@ -34,6 +35,7 @@ final readonly class OutcomeView
         public string $core60Clock,
         public string $limitClock,
         public string $sixty,
+        public string $help,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Finish\Slurry;
 use Pausis\Core\Heat\Course;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Liquid\SaucePlan;
@@ -26,6 +27,8 @@ final readonly class Outcome
      * @param Slurry                $slurry  that is stirred in; none where it is refused
      * @param Finding|null          $unsafe  why this way is refused
      * @param Joint                 $slowest the meat that is tender last, whose the hours are
+     * @param Narrowing|null        $help    what would narrow the window most
+     * @param float                 $helpAt  hours after switching on at which a thermometer would be read for that
      */
     public function __construct(
         public ProgramChoice $choice,
@@ -41,7 +44,14 @@ final readonly class Outcome
         public Slurry $slurry,
         public ?Finding $unsafe,
         public Joint $slowest,
+        public ?Narrowing $help = null,
+        public float $helpAt = 0.0,
     ) {
+    }
+
+    public function helpedBy(?Narrowing $help, float $at): self
+    {
+        return $this->with(help: $help, helpAt: $at);
     }
 
     /** With what is left of its work. */

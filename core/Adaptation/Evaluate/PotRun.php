@@ -24,6 +24,7 @@ use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\LookCost;
+use Pausis\Core\Learning\Narrowing;
 use Pausis\Core\Learning\Outcome as Ensembled;
 use Pausis\Core\Learning\Spread;
 use Pausis\Core\Learning\Window;
@@ -50,6 +51,8 @@ final readonly class PotRun
     /** Of the pots, those that are at 60 °C by the time that is told: one in twenty left out holds one in ten where the model is wrong. */
     private const SAFELY = 0.95;
     private const SKETCHED_MEMBERS = 12;
+    /** Hours. */
+    private const LATEST_READING = 6.0;
     private const USUAL_LOOK_MINUTES = 20.0;
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
@@ -151,20 +154,29 @@ final readonly class PotRun
             $ready = $few->doneness($order->wishes->texture, $order->wishes->sureness->share());
             $pot = $this->load($order, $choice, $larger, $ready->latest ?? $ready->likely ?? AdaptBraise::HORIZON);
         }
-        $run = Ensemble::draw($order->spread())->run($this->simulation, $pot->setup, AdaptBraise::HORIZON);
+        $texture = $order->wishes->texture;
+        $readAt = self::readingAt($pot->best, $texture);
+        $run = Ensemble::draw($order->spread())->run(
+            $this->simulation, $pot->setup, AdaptBraise::HORIZON, now: Duration::hours($readAt),
+        );
         $windows = [];
         foreach (Doneness::cases() as $level) {
             $windows[$level->value] = $run->doneness($level);
         }
-        $ready = $windows[$order->wishes->texture->value];
+        $looks = LookCost::of($this->simulation, $pot->setup, $run, $texture);
 
         return $this->told(
-            $pot, $choice, $larger, $windows, $run->doneness($order->wishes->texture, $order->wishes->sureness->share()),
-            $this->heating(
-                $run, $pot, $this->lookMinutes($pot, $ready->likely),
-                LookCost::of($this->simulation, $pot->setup, $run, $order->wishes->texture),
-            ),
-        );
+            $pot, $choice, $larger, $windows, $run->doneness($texture, $order->wishes->sureness->share()),
+            $this->heating($run, $pot, $this->lookMinutes($pot, $windows[$texture->value]->likely), $looks),
+        )->helpedBy(Narrowing::most($run, $texture, $order->aids()), $readAt);
+    }
+
+    /** When a thermometer in the liquid tells most: it has levelled off, and half of the way is still to go. Hours, to the half. */
+    private static function readingAt(Course $best, Doneness $texture): float
+    {
+        $ready = $best->doneness[(int) array_search($texture, Doneness::cases(), true)];
+
+        return is_finite($ready) ? max(1.0, round($ready) / 2) : self::LATEST_READING;
     }
 
     /**

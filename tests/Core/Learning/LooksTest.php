@@ -37,7 +37,11 @@ final class LooksTest extends TestCase
         self::assertEquals(new Window(null, null, null), Looks::at([1.0], LookCost::always(0.25))->in(new Window(null, null, null)));
     }
 
-    /** What a window with looks says, against every member run with them. */
+    /**
+     * What a window with looks says, against every member run with them.
+     *
+     * @param list<float> $hours
+     */
     #[TestWith([Setting::Low, [6.8, 8.6, 9.8]])]
     #[TestWith([Setting::High, [4.5, 5.1]])]
     public function testAWindowWithLooksIsThatOfPotsThatAreLookedAt(Setting $setting, array $hours): void

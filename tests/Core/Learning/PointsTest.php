@@ -42,7 +42,11 @@ final class PointsTest extends TestCase
         self::assertLessThan(1.1, ($few[2] - $few[0]) / ($many[2] - $many[0]));
     }
 
-    /** @return array{float, float, float} */
+    /**
+     * @param int<1, max> $members
+     *
+     * @return array{float, float, float}
+     */
     private function window(Setting $setting, int $members): array
     {
         $window = Ensemble::draw(new Spread(), $members)

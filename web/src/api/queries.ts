@@ -186,6 +186,13 @@ export const useDeleteCooker = () =>
 export const useRestoreCooker = () =>
   useSending((id: string) => request<CookerView>("POST", `/cookers/${id}/restore`), ["cookers", "braise", "today"]);
 
+/** Repaired, or another of the same kind. */
+export const useForgetLearned = (id: string) =>
+  useSending(() => request<CookerView>("DELETE", `/cookers/${id}/learned`), ["cookers", "braise", "today"]);
+
+export const useTrustLearned = (id: string) =>
+  useSending(() => request<CookerView>("DELETE", `/cookers/${id}/doubt`), ["cookers"]);
+
 export const useNoteWaterTest = (id: string) =>
   useSending((test: WaterTestDraft) => request<CookerView>("PUT", `/cookers/${id}/water-test`, test), ["cookers"]);
 

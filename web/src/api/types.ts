@@ -188,6 +188,7 @@ export type CookView = {
   on: string;
   program: string;
   stopped: boolean;
+  help: string;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
@@ -212,6 +213,7 @@ export type CookerView = {
   width: number;
   depth: number;
   heatFactor: number;
+  changed: boolean;
   waterTest: WaterTestDraft | null;
 };
 
@@ -576,6 +578,7 @@ export type OutcomeView = {
   core60Clock: string;
   limitClock: string;
   sixty: string;
+  help: string;
 };
 
 /** Work that should be under way and that nobody has ticked: done, or not yet? */
@@ -683,6 +686,14 @@ export type PotView = {
   fatText: string;
   heightText: string;
   others: FurtherMeatView[];
+};
+
+/** What a thermometer in the pot reads, as typed; a bare number is in the house's units. `at` is local, empty for now. */
+export type ProbeDraft = {
+  place: string;
+  reading: string;
+  at: string;
+  id: string;
 };
 
 /** Something typed that cannot be used: where, what, and why in words. */

@@ -7,6 +7,7 @@ import { Waiting } from "../kit/Waiting";
 import { CookerForm } from "./CookerForm";
 import { CookerPicture } from "./CookerPicture";
 import { FirstCooker } from "./FirstCooker";
+import { HasItChanged } from "./HasItChanged";
 import { WaterTest } from "./WaterTest";
 
 /** The one that is still to be sent, where a page was left with it. */
@@ -45,6 +46,7 @@ export function CookersPanel() {
             <WaterTest cooker={cooker} onDone={close} />
           ) : (
             <>
+              <HasItChanged cooker={cooker} />
               <p className="font-semibold">{cooker.summary}</p>
               <p className="text-sm text-soft">{cooker.inside}</p>
               <CookerPicture cooker={cooker} most={Math.max(...cookers.data.map((one) => one.length))} />

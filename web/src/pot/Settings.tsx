@@ -16,6 +16,7 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
   const [box, width] = useWidth<HTMLDivElement>(900);
   const [offset, whole] = useUnderRibbon(box, width);
   const chosen = adaptation.outcomes.find((one) => one.chosen);
+  const help = chosen?.help ?? "";
   return (
     <section ref={box} aria-labelledby="settings" data-effect="settings">
       <div className="flex flex-wrap items-baseline gap-x-4">
@@ -49,6 +50,12 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
           />
         ))}
       </RadioGroup.Root>
+      {help !== "" && (
+        <p className="pt-2 text-sm" data-testid="help">
+          <span className="font-bold text-rim">To know better: </span>
+          {help}
+        </p>
+      )}
     </section>
   );
 }

@@ -14,6 +14,7 @@ import { Flags } from "./Flags";
 import { ForkTest } from "./ForkTest";
 import { Overdue } from "./Overdue";
 import { PowerPanel } from "./PowerPanel";
+import { ProbePanel } from "./ProbePanel";
 import { Started } from "./Started";
 import { TurnedPanel } from "./TurnedPanel";
 import { useRecords } from "./useRecords";
@@ -235,6 +236,11 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             </Button>
           )}
         </Panel>
+        {!cook.closed && !cook.stopped && !eating && cook.readiness === "" && (
+          <ProbePanel
+            key={cook.events.filter((event) => event.kind === "probe").length}
+            help={cook.help} problem={records.problem("probe")} onRecord={record} />
+        )}
         {!cook.closed && !eating && <TurnedPanel problem={records.problem("setting")} onRecord={record} />}
         {!cook.closed && <PowerPanel problem={records.problem("power")} onRecord={record} />}
         {!cook.closed && <ClosePanel records={records} />}

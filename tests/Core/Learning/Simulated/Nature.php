@@ -14,10 +14,12 @@ use Random\Randomizer;
 final class Nature
 {
     private readonly Randomizer $random;
-    /** Beside the label: heat, loss, and Low's share of High, of each cooker. */
+    /** @var array<string, array{float, float, float}> beside the label: heat, loss, and Low's share of High, of each cooker */
     private array $cookers = [];
     public readonly float $need;
+    /** @var array<string, float> by cut */
     private array $butcher = [];
+    /** @var array<string, float> by cut */
     private array $eye = [];
     /** Where the meat lies, K below the pot. */
     private readonly float $cool;
