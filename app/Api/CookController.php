@@ -48,7 +48,9 @@ use Symfony\Component\Routing\Attribute\Route;
 final class CookController extends ApiController
 {
     /** What may move dinner: what counted as done by then is kept with it. */
-    private const MOVES = [EventKind::Fork, EventKind::Probe, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done];
+    private const MOVES = [
+        EventKind::Fork, EventKind::Probe, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done,
+    ];
 
     public function __construct(
         private readonly Cooks $cooks,

@@ -128,22 +128,36 @@ final class BackwardPlan
         // However much sooner the sauce is begun than it must be.
         $must = $this->minutesFrom($sauce, $this->sooner);
         $stop = $must->getTimestamp() - 3600 * (self::longestCook($longestOnWarm, $past) + $this->tests->mostHours());
-        for ($t = $latest->getTimestamp(); $t >= $stop; $t -= self::STEP) {
-            if ($t < $this->now->getTimestamp()) {
-                break;
-            }
+        $sooner = (int) ($latest->getTimestamp() - 3600 * $this->tests->roomForOne((float) $ready->latest));
+
+        return $this->latestOf($latest, max($stop, $sooner), $sauce, $must, $ready, $past, $longestOnWarm, true)
+            ?? $this->latestOf($latest, $stop, $sauce, $must, $ready, $past, $longestOnWarm, false)
+            ?? $this->unloaded($latest);
+    }
+
+    /**
+     * The latest start from which it is ready in time, with the looks that leave it so.
+     *
+     * @param float $stop   timestamp before which none is looked for
+     * @param bool  $looked whether only one that has room for a look counts: it costs little, and tells how it goes
+     */
+    private function latestOf(
+        \DateTimeImmutable $latest, float $stop, \DateTimeImmutable $sauce, \DateTimeImmutable $must, Window $ready, Window $past,
+        float $longestOnWarm, bool $looked,
+    ): ?\DateTimeImmutable {
+        for ($t = $latest->getTimestamp(); $t >= max($stop, $this->now->getTimestamp()); $t -= self::STEP) {
             $on = $latest->setTimestamp($t);
             if (!$this->isLoadable($on)) {
                 continue;
             }
             $looks = $this->looks["$t {$must->getTimestamp()}"] ??= $this->tests->of($on, $ready, $must);
-            if ($this->hoursFrom($on, (float) $looks->in($ready)->latest) <= $sauce
+            if ((!$looked || null !== $looks->soonest()) && $this->hoursFrom($on, (float) $looks->in($ready)->latest) <= $sauce
                 && $this->hoursFrom($on, self::longestCook($longestOnWarm, $looks->in($past))) >= $must) {
                 return $on;
             }
         }
 
-        return $this->unloaded($latest);
+        return null;
     }
 
     /** In as many pots as are asked for, with the fork tests that are proposed. */
@@ -247,12 +261,9 @@ final class BackwardPlan
             }
         }
         $asked = null === $looks->soonest() ? null : $this->hoursFrom($on, $looks->soonest());
-        $test = null !== $asked && $asked <= $sauce
-            ? $asked
-            : ($running ? min($this->up($this->hoursFrom($on, (float) $this->tests->wanted($ready))), $sauce) : null);
-        if (null !== $test) {
-            $tasks[] = new Task(TaskKind::ForkTest, $test, ForkTests::MINUTES);
-        }
+        // Where no look before is worth what it costs, the fork is asked when the sauce is to be begun, and costs nothing.
+        $test = null !== $asked && $asked <= $sauce ? $asked : $this->minutesFrom($sauce, -ForkTests::MINUTES);
+        $tasks[] = new Task(TaskKind::ForkTest, $test > $on ? $test : $sauce, ForkTests::MINUTES);
         $likely = $this->down($this->hoursFrom($on, (float) $ready->likely + 1 / 24));
         $tasks[] = new Task(TaskKind::LikelyReady, $likely, 0);
         $tasks[] = new Task(TaskKind::Sauce, $sauce, (int) round($this->finish));

@@ -17,6 +17,7 @@ final readonly class ForkTests
     private const LONGEST_WAIT = 12.0;
     /** Nearer to the sauce than this a look changes nothing any more, hours. */
     private const BEFORE_SAUCE = 0.75;
+    private const ROOM_HOURS = 0.25;
 
     /**
      * @param float      $from hours after switching on before which the fork tells nothing
@@ -36,7 +37,8 @@ final readonly class ForkTests
     }
 
     /**
-     * The first, and as many more as leave it ready by the sauce; of one that won't be, the first alone.
+     * As many as leave it ready by the sauce, none where that is none: the last is asked at the sauce in any case. Of one that won't be
+     * ready by then, the first alone.
      *
      * @param Window                  $ready worked out without them
      * @param \DateTimeImmutable|null $sauce when it is begun
@@ -56,9 +58,7 @@ final readonly class ForkTests
                 break;
             }
             $look = ($free->getTimestamp() - $on->getTimestamp()) / 3600;
-            $isFirst = 0 === $n && null === $this->last;
-            $isLate = $latest + ($n + 1) * $cost > $left || $look > $left - self::BEFORE_SAUCE;
-            if (($isLate && !$isFirst) || $look > $left) {
+            if ($latest + ($n + 1) * $cost > $left || $look > $left - self::BEFORE_SAUCE) {
                 break;
             }
             $hours[] = $look;
@@ -66,6 +66,12 @@ final readonly class ForkTests
         }
 
         return Looks::at($hours, $this->cost);
+    }
+
+    /** Hours by which it is begun sooner for one of them, and somebody to be there for it. */
+    public function roomForOne(float $latest): float
+    {
+        return $this->cost->at($latest) + self::ROOM_HOURS;
     }
 
     /** Hours by which all of them make it later, at most. */

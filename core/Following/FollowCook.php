@@ -46,7 +46,7 @@ final readonly class FollowCook
 {
     private const FINISHING_OVEN_CELSIUS = 160.0;
     /** Dinner moves where fewer of such pots than this would be ready for it. */
-    private const MOVES_BELOW = 0.3;
+    private const MOVES_BELOW = 0.25;
     /** Where fewer than this would be, ways to be sooner are told. */
     private const HELPS_BELOW = 0.6;
     /** Turning to High is offered too where so many more would be in time. */

@@ -89,7 +89,9 @@ final readonly class Belief
             }
         }
 
-        return ['factors' => $factors, 'correlations' => $correlations, ...([] === $this->surprises ? [] : ['surprises' => $this->surprises])];
+        $surprises = [] === $this->surprises ? [] : ['surprises' => $this->surprises];
+
+        return ['factors' => $factors, 'correlations' => $correlations, ...$surprises];
     }
 
     /** With a factor that nothing is known of yet, so uncertain at first; as it is where something is. */

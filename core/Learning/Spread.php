@@ -15,11 +15,11 @@ final readonly class Spread
 {
     public const LOSS = 0.06;
     /** Low's heat beside High's. */
-    public const LOW = 0.035;
+    public const LOW = 0.03;
     public const THICKNESS_BY_FORM = 0.10;
     public const THICKNESS_BY_RULER = 0.04;
     /** Meat's conductivity: fat, grain, temperature. */
-    public const CONDUCTION = 0.075;
+    public const CONDUCTION = 0.065;
     /** Of what the pot is warmer than the room: a K in a pot that is at 95 °C. */
     public const ZONE = 0.6 / 75;
 

@@ -18,6 +18,8 @@ use Pausis\Core\Safety\Rules;
 /** What has its moment in a day: looks at the meat, what goes in late, a setting that is turned, leftovers. */
 final readonly class Moments
 {
+    /** The fork is asked so much before the sauce where no look before was worth what it costs, or later. */
+    private const AT_THE_SAUCE = 60;
     private const STEP_MINUTES = 5;
     /** What goes in late may go in that much sooner, or later by no more than half of what it cooks, minutes. */
     private const ADDING_SLACK = 30;
@@ -149,7 +151,10 @@ final readonly class Moments
             if (BraiseJobs::FORK_TEST === $chore->id) {
                 $test = $this->day->at(TaskKind::ForkTest);
                 array_push($moments, ...(null === $test ? [] : [
-                    [BraiseJobs::job($chore), $test->at, $test->at, self::after($sauce, -$test->minutes), ''],
+                    [
+                        BraiseJobs::job($chore), $test->at, min($test->at, self::after($sauce, -self::AT_THE_SAUCE)),
+                        self::after($sauce, -$test->minutes), '',
+                    ],
                 ]));
                 continue;
             }

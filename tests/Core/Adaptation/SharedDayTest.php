@@ -31,7 +31,7 @@ final class SharedDayTest extends TestCase
 {
     public function testTheSecondCookDoesWhatTheFirstCannot(): void
     {
-        $kitchen = new Kitchen(Days::people(Days::working(), Days::home('06:15')));
+        $kitchen = new Kitchen(Days::people(Days::working(), Days::home('05:00')));
         $day = Days::plan(Days::braise($kitchen), ['mash', 'steamed-greens', 'green-salad', 'warm-loaf']);
 
         self::assertNotNull($day);

@@ -39,7 +39,7 @@ final class House
     public const HORIZON = 24.0;
     private const MOST_LOOKS = 8;
     /** Dinner is said to move where fewer of such pots than this would be ready for it. */
-    private const MOVES_BELOW = 0.3;
+    private const MOVES_BELOW = 0.25;
 
     public Belief $belief;
 
