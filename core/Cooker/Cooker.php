@@ -20,8 +20,8 @@ use Pausis\Core\Quantity\Volume;
 final readonly class Cooker
 {
     private const SHARE_OF_RATED_POWER_REACHING_INSERT = 0.70;
-    /** K above the room at which Low's heat and the loss balance. */
-    private const LOW_EQUILIBRIUM_RISE = 77.0;
+    /** K above the room at which Low's heat and the loss through the wall would balance, were there no steam. */
+    private const LOW_EQUILIBRIUM_RISE = 79.8;
 
     /** Standard deviation of the logarithm of the heat factor of a cooker that nothing is known of. */
     public const HEAT_SIGMA = 0.08;

@@ -40,6 +40,7 @@ final class BackwardPlan
      * @param int                     $sooner  minutes by which the sauce is begun sooner than it must be
      * @param float                   $late    minutes by which the guests may be late
      * @param \DateTimeImmutable|null $noLater for switching on
+     * @param bool                    $looked  whether a start that leaves room for a look is better than a later one
      */
     public function __construct(
         private readonly \DateTimeImmutable $now,
@@ -51,6 +52,7 @@ final class BackwardPlan
         private readonly ?\DateTimeImmutable $noLater = null,
         ?ForkTests $tests = null,
         private readonly float $late = 0.0,
+        private readonly bool $looked = true,
     ) {
         $this->tests = $tests ?? ForkTests::free($people);
         $this->before = ceil($work->minutes() / 5) * 5;
@@ -130,7 +132,7 @@ final class BackwardPlan
         $stop = $must->getTimestamp() - 3600 * (self::longestCook($longestOnWarm, $past) + $this->tests->mostHours());
         $sooner = (int) ($latest->getTimestamp() - 3600 * $this->tests->roomForOne((float) $ready->latest));
 
-        return $this->latestOf($latest, max($stop, $sooner), $sauce, $must, $ready, $past, $longestOnWarm, true)
+        return ($this->looked ? $this->latestOf($latest, max($stop, $sooner), $sauce, $must, $ready, $past, $longestOnWarm, true) : null)
             ?? $this->latestOf($latest, $stop, $sauce, $must, $ready, $past, $longestOnWarm, false)
             ?? $this->unloaded($latest);
     }

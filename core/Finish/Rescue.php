@@ -7,13 +7,12 @@ namespace Pausis\Core\Finish;
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Liquid\Reduction;
+use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Quantity\Length;
 
 /** Mending a sauce: each answer with its amounts, its minutes and the salt it ends at. Masses in grams, salt as a share. */
 final class Rescue
 {
-    /** Over this a reduction is refused and thickening offered instead. */
-    public const SALTIEST = 0.014;
     private const AIM = 0.010;
 
     /** Boil a sauce down to so much; null where it would end too salty. */
@@ -22,13 +21,13 @@ final class Rescue
         $to = min($to, $grams);
         $ends = $to > 0 ? $salt * $grams / $to : \INF;
 
-        return $ends > self::SALTIEST ? null : new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan), $ends);
+        return $ends > SaltBalance::SALTIEST ? null : new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan), $ends);
     }
 
     /** The least that a sauce of this salt can be boiled down to. */
     public static function leastAfterReducing(float $grams, float $salt): float
     {
-        return $grams * min(1.0, $salt / self::SALTIEST);
+        return $grams * min(1.0, $salt / SaltBalance::SALTIEST);
     }
 
     /** Too salty: unsalted liquid to add until it is right, and the starch that keeps it as thick as it was. */
@@ -75,7 +74,7 @@ final class Rescue
     {
         $to = max(1.0, min($to, $grams));
 
-        return new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan, Reduction::STEADY_SIMMER), $salt * $grams / $to);
+        return new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan, Reduction::SteadySimmer), $salt * $grams / $to);
     }
 
     /** Vegetables blended into the sauce: the corn starch that they stand for, 4 % of their cooked mass. */

@@ -11,7 +11,8 @@ use Pausis\Core\Explain\Term;
 final readonly class Slurry
 {
     private const LIQUID_PER_STARCH = 2.0;
-    public const HOB_MINUTES = 2;
+    /** No sauce is nearly all starch. */
+    private const LEAST_LEFT = 0.2;
 
     private function __construct(
         public Thickener $thickener,
@@ -31,11 +32,15 @@ final readonly class Slurry
         $needed = $sauceGrams * $share;
         $counted = min($alreadyGrams, $needed);
         $factor = $thickener->perCornStarch();
+        // Its own cold liquid has to be thickened too.
+        $own = ($needed - $counted) * $factor * self::LIQUID_PER_STARCH * $share * $factor
+            / max(self::LEAST_LEFT, 1 - self::LIQUID_PER_STARCH * $share * $factor);
         $sum = new Sum('thickener', 'g', [
             new Term('starch-for-thickness', $needed * $factor, [
                 'sauceGrams' => $sauceGrams, 'sharePercent' => 100 * $share, 'factor' => $factor,
             ]),
             new Term('thickened-already', -$counted * $factor, ['alreadyGrams' => $alreadyGrams]),
+            new Term('thickens-itself', $own, ['coldMl' => self::LIQUID_PER_STARCH * (($needed - $counted) * $factor + $own)]),
         ]);
 
         return new self($thickener, $sum->total, self::LIQUID_PER_STARCH * $sum->total, $sum);

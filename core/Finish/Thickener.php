@@ -22,6 +22,16 @@ enum Thickener: string
         };
     }
 
+    /** Minutes at the boil: flour until it tastes of nothing, the roots' starches no longer than they take, since boiling thins them. */
+    public function hobMinutes(): int
+    {
+        return match ($this) {
+            self::CornStarch => 2,
+            self::PotatoStarch, self::Arrowroot => 1,
+            self::Flour => 8,
+        };
+    }
+
     /** Grams in a level 15 mL spoon. */
     public function gramsPerTablespoon(): float
     {

@@ -28,9 +28,9 @@ enum Thickness: string
     {
         return match ($this) {
             self::Stock => 1.0,
-            self::CoatsSpoon => 0.65,
-            self::Gravy => 0.5,
-            self::Stew => 0.4,
+            self::CoatsSpoon => 0.45,
+            self::Gravy => 0.35,
+            self::Stew => 0.28,
         };
     }
 

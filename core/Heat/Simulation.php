@@ -32,7 +32,7 @@ final readonly class Simulation
     public const SAFE_CELSIUS = 60.0;
     private const TRACE_SECONDS = 300.0;
     /** Kilograms a second past a closed lid at the boil, per m². */
-    public const LEAK = 0.018 / 3600 / 0.0463;
+    public const LEAK = 0.030 / 3600 / 0.0463;
     public const LEAK_KELVIN = 18.0;
     private const WARM_CELSIUS = 72.0;
     private const WARM_GAIN = 60.0;         // W/K

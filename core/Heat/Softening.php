@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Pausis\Core\Heat;
 
 use Pausis\Core\Larder\Food;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Quantity\Length;
 
 /**
  * Vegetables soften by the pot's temperature: S = ∫ 10^((T_pot − 95)/17) dt, minutes at 95 °C.
  *
- * Needs are for pieces 2 cm thick and grow as (thickness/2 cm)^1.2; sour liquid makes potatoes need 1.3 times as much;
- * at four times its need a piece falls apart. Estimates, docs/model.md §3.
+ * Needs are for pieces 2 cm thick and grow as (thickness/2 cm)^1.2; sour liquid holds pectin, so that vegetables need half as
+ * much again and pulses twice as much; at four times its need a piece falls apart, a firm one at eight. Estimates, docs/model.md §3.
  */
 final readonly class Softening
 {
@@ -19,8 +20,10 @@ final readonly class Softening
     private const DECADE = 17.0;
     private const REFERENCE_CM = 2.0;
     private const THICKNESS_POWER = 1.2;
-    private const FALLS_APART = 4.0;
-    private const SOUR_POTATO = 1.3;
+    private const SOUR_VEGETABLE = 1.5;
+    private const SOUR_PULSE = 2.0;
+    /** Without pectin to speak of: sourness does nothing to it. */
+    private const WITHOUT_PECTIN = ['mushroom', 'dried-mushroom', 'wild-mushroom'];
     /** Nobody cuts a root thicker than this to save it. */
     private const LARGEST_CM = 7.0;
 
@@ -58,24 +61,32 @@ final readonly class Softening
      */
     public static function of(Food $food, Length $thickness, bool $sour, Course $course, float $until): self
     {
-        $base = ($food->soften ?? throw new \LogicException("$food->id does not soften."))
-            * ($sour && 'potato' === $food->id ? self::SOUR_POTATO : 1.0);
+        $base = ($food->soften ?? throw new \LogicException("$food->id does not soften.")) * ($sour ? self::slowedBy($food) : 1.0);
         $need = $base * ($thickness->inCentimetres() / self::REFERENCE_CM) ** self::THICKNESS_POWER;
         $done = self::minutes($course, 0, $until);
         $softness = match (true) {
             $done < $need => Softness::Hard,
-            $done < self::FALLS_APART * $need => Softness::Soft,
+            $done < $food->holds * $need => Softness::Soft,
             default => Softness::FallsApart,
         };
         if (Softness::FallsApart !== $softness) {
             return new self($need, $done, $softness, null, null);
         }
-        $cutTo = self::REFERENCE_CM * ($done / (self::FALLS_APART * 0.8) / $base) ** (1 / self::THICKNESS_POWER);
+        $cutTo = self::REFERENCE_CM * ($done / ($food->holds * 0.8) / $base) ** (1 / self::THICKNESS_POWER);
 
         return new self(
             $need, $done, $softness, self::hourToAdd($need, $course, $until),
             $cutTo <= self::LARGEST_CM ? Length::centimetres($cutTo) : null,
         );
+    }
+
+    private static function slowedBy(Food $food): float
+    {
+        return match (true) {
+            \in_array($food->id, self::WITHOUT_PECTIN, true) => 1.0,
+            Role::Pulse === $food->role => self::SOUR_PULSE,
+            default => self::SOUR_VEGETABLE,
+        };
     }
 
     /** The latest hour from which the pot still gives half as much again as is needed. */

@@ -25,6 +25,7 @@ final readonly class Food
      * @param float                $absorbs          times the dry mass
      * @param float                $thick            equivalent mass of corn starch, g/g
      * @param float|null           $soften           minutes at 95 °C for 2 cm pieces
+     * @param float                $holds            times that need at which it falls apart
      * @param int|null             $cut              order in which a liquid is cut, thinnest first; null for never
      * @param int|null             $lateMinutes      before the end, where it goes in late or is cooked apart
      * @param bool                 $phaseolus        soaked and boiled before it goes in
@@ -54,6 +55,7 @@ final readonly class Food
         public float $absorbs = 0.0,
         public float $thick = 0.0,
         public ?float $soften = null,
+        public float $holds = 4.0,
         public ?int $cut = null,
         public Adding $adding = Adding::Start,
         public ?int $lateMinutes = null,

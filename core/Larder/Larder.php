@@ -10,7 +10,8 @@ namespace Pausis\Core\Larder;
  * @phpstan-type Row array{
  *     id: string, role: string, words: non-empty-list<string>, density: float|null, pieceGrams: float|null, pieceMillilitres: float|null,
  *     unitGrams: array<string, float>, unitMillilitres: array<string, float>, water: float, waterShare: float, salt: float, sugar: float,
- *     starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, cut: int|null, add: string,
+ *     starch: float, fat: float, alcohol: float, acid: bool, absorbs: float, thick: float, soften: float|null, holds: float,
+ *     cut: int|null, add: string,
  *     lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>, raw: string|null, soak: bool,
  *     underWater: bool,
  * }
@@ -25,7 +26,7 @@ final class Larder
     private const UNLESS_SAID = [
         'density' => null, 'pieceGrams' => null, 'pieceMillilitres' => null, 'unitGrams' => [], 'unitMillilitres' => [], 'water' => 0.0,
         'salt' => 0.0, 'sugar' => 0.0, 'starch' => 0.0, 'fat' => 0.0, 'alcohol' => 0.0, 'acid' => false, 'absorbs' => 0.0, 'thick' => 0.0,
-        'soften' => null, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false,
+        'soften' => null, 'holds' => 4.0, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false,
         'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
     ];
     /** A food is named near the beginning or not at all. */
@@ -66,7 +67,7 @@ final class Larder
         return new Food(
             $row['id'], Role::from($row['role']), $row['words'][0], $row['density'], $row['pieceGrams'], $row['pieceMillilitres'],
             $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
-            $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], $row['cut'],
+            $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], (float) $row['holds'], $row['cut'],
             Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'],
             $row['raw'], $row['soak'], $row['underWater'], $row['words'],
         );

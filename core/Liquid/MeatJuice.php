@@ -11,10 +11,10 @@ use Pausis\Core\Quantity\Mass;
 final class MeatJuice
 {
     public const FAT_DENSITY = 0.92;        // g/mL
-    private const MOST = 0.36;
+    private const MOST = 0.45;
 
     /**
-     * Share of the lean mass that leaves as juice: 0 below 50 °C, linear to 0.26 at 75 °C and 0.32 at 90 °C,
+     * Share of the lean mass that leaves as juice: 0 below 50 °C, linear to 0.26 at 75 °C and 0.40 at 90 °C,
      * and 0.01 more for each hour above.
      */
     public static function share(float $celsius, float $hoursAbove90): float
@@ -22,8 +22,8 @@ final class MeatJuice
         $share = match (true) {
             $celsius <= 50 => 0.0,
             $celsius <= 75 => 0.26 * ($celsius - 50) / 25,
-            $celsius <= 90 => 0.26 + 0.06 * ($celsius - 75) / 15,
-            default => 0.32,
+            $celsius <= 90 => 0.26 + 0.14 * ($celsius - 75) / 15,
+            default => 0.40,
         };
 
         return min(self::MOST, $share + 0.01 * max(0.0, $hoursAbove90));

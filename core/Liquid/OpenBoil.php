@@ -15,7 +15,7 @@ final readonly class OpenBoil
     private const HARD = '/\b(?:boil\w*|rapid\w*|hard|fast|fierce\w*|high heat|bubbl\w*|reduc\w*)\b/iu';
     private const A_LITTLE = '/\b(?:slightly|a little|a bit|briefly)\b/iu';
     /** Left where a recipe only says how it should look; estimates, docs/model.md §6. */
-    private const LEFT_BY_LOOKS = 0.6;
+    private const LEFT_BY_LOOKS = 0.45;
     private const LEFT_OF_A_LITTLE = 0.85;
     /** However long it says, it isn't boiled dry. */
     private const LEAST_LEFT = 0.2;
@@ -30,9 +30,9 @@ final readonly class OpenBoil
         $words = $act->words.' '.$act->until;
         $minutes = ActKind::LidOff === $act->kind ? $act->when->offset?->middle() ?? $act->minutes?->middle() : $act->minutes?->middle();
         $rate = match (true) {
-            ActKind::LidOff === $act->kind => Reduction::OPEN_POT,
-            1 === preg_match(self::HARD, $act->words) => Reduction::ROLLING_BOIL,
-            default => Reduction::STEADY_SIMMER,
+            ActKind::LidOff === $act->kind => Reduction::OpenPot,
+            1 === preg_match(self::HARD, $act->words) => Reduction::RollingBoil,
+            default => Reduction::SteadySimmer,
         };
 
         return new self(

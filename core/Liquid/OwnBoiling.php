@@ -16,6 +16,8 @@ use Pausis\Core\Recipe\MethodReader;
 final readonly class OwnBoiling
 {
     private const ALCOHOL = 0.01;
+    private const STARCH = '/\b(?:corn ?flour|corn ?starch|starch|arrowroot|slurry|flour|thicken\w*|manié)\b/iu';
+    private const STARCH_MINUTES = 10.0;
     private const WHERE_NEEDED = '/\bif (?:it|the|need|necessary|you|too|still|like|want)|\bas needed\b|\bshould (?:it|the)\b/iu';
 
     /**
@@ -42,12 +44,18 @@ final readonly class OwnBoiling
             $wine, self::boiledBefore($dish, $before),
             array_map(
                 static fn (Act $a): OpenBoil => OpenBoil::of($a, $pan),
-                array_values(array_filter($after, static fn (Act $a): bool => \in_array(
-                    $a->kind, [ActKind::Reduce, ActKind::LidOff], true,
-                ) && !preg_match(self::WHERE_NEEDED, $a->source))),
+                array_values(array_filter($after, static fn (Act $a): bool => \in_array($a->kind, [ActKind::Reduce, ActKind::LidOff], true)
+                    && !preg_match(self::WHERE_NEEDED, $a->source) && !self::cooksItsStarch($a))),
             ),
             self::pouredAfter($dish, [...$before, $acts[$cook]], $after),
         );
+    }
+
+    /** "Stir in the starch and boil for 2 minutes" thickens, and hardly boils anything off. */
+    private static function cooksItsStarch(Act $act): bool
+    {
+        return ($act->minutes?->middle() ?? \INF) <= self::STARCH_MINUTES && 1 === preg_match(self::STARCH, $act->source)
+            && null === BoiledTo::in($act->words);
     }
 
     /** mL that the recipe boils off what it has in the pot. */

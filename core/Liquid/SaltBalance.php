@@ -10,13 +10,17 @@ use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Meats;
 use Pausis\Core\Recipe\Ingredient;
 
-/** Salt, as NaCl, of everything in the pot, over the mass of everything in the pot. */
+/** Salt, as NaCl: of all that is in the pot, and of the sauce when it is boiled down by itself. */
 final readonly class SaltBalance
 {
+    /** Share of a sauce over which boiling it down is refused and thickening offered instead. */
+    public const SALTIEST = 0.014;
+
     /**
      * @param Sum          $sum           g
      * @param float        $potGrams      everything in the pot
-     * @param float        $percentBefore and after: any reduction
+     * @param float        $percentBefore of all that is in the pot, which is about that of its sauce
+     * @param float        $percentAfter  of the sauce, once it is boiled down: the meat's salt stays where it is
      * @param float        $holdBackGrams of the recipe's own salt, until the end
      * @param float        $overGrams     of it that is over the aim, held back or not
      * @param float        $missingGrams  up to the aim, when everything that concentrates or dilutes is done
@@ -32,6 +36,15 @@ final readonly class SaltBalance
         public float $missingGrams,
         public array $unmeasured,
     ) {
+    }
+
+    /** The sauce, boiled down no further than it stays eatable, what is held back counted out. */
+    public function limiting(SaucePlan $sauce): SaucePlan
+    {
+        $share = ($this->sum->total - $this->holdBackGrams) / $this->potGrams;
+        $most = $sauce->atEnd->total * (1 - min(1.0, $share / self::SALTIEST));
+
+        return $sauce->reduce <= $most + 1 ? $sauce : $sauce->reducedLess(max(0.0, $most));
     }
 
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
@@ -67,9 +80,12 @@ final readonly class SaltBalance
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 
-        $over = min($added, max(0.0, $sum->total - $aimPercent / 100 * $reduced));
+        $inSauce = 100 * $sum->total / $pot * ($sauce->left() > 0 ? max(1.0, $sauce->atEnd->total / $sauce->left()) : 1.0);
+        $over = min($added, max(
+            0.0, $sum->total - $aimPercent / 100 * $reduced, $sum->total * (1 - 100 * self::SALTIEST / max(100 * self::SALTIEST, $inSauce)),
+        ));
 
-        return new self($sum, $pot, 100 * $sum->total / $pot, 100 * $sum->total / $reduced,
+        return new self($sum, $pot, 100 * $sum->total / $pot, $inSauce,
             $holdsBack ? $over : 0.0, $over, max(0.0, $aimPercent / 100 * $reduced - $sum->total), array_values(array_map(
                 static fn (Ingredient $i): string => $i->foodText,
                 array_filter($ingredients, static fn (Ingredient $i): bool => Role::Salt === $i->role && null === $i->grams),

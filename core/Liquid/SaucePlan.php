@@ -17,6 +17,7 @@ final readonly class SaucePlan
      * @param float              $recipe   liquid the recipe has, mL
      * @param float              $reduce   to boil off on the hob at the end, mL
      * @param list<LiquidChange> $changes
+     * @param float              $tooSalty mL that stay though they are too much, since boiled down the sauce would be too salty
      */
     public function __construct(
         public Sum $original,
@@ -27,6 +28,22 @@ final readonly class SaucePlan
         public float $recipe,
         public float $reduce,
         public array $changes,
+        public float $tooSalty = 0.0,
     ) {
+    }
+
+    /** Boiled down less: further it would be too salty. */
+    public function reducedLess(float $reduce): self
+    {
+        return new self(
+            $this->original, $this->atEnd, $this->target, $this->targetIsFloor, $this->load, $this->recipe, $reduce, $this->changes,
+            max(0.0, $this->reduce - $reduce),
+        );
+    }
+
+    /** mL of sauce once it is boiled down. */
+    public function left(): float
+    {
+        return max(0.0, $this->atEnd->total - $this->reduce);
     }
 }

@@ -284,6 +284,7 @@ final readonly class CookPresenter
         $variables = [
             'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
             'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),
+            'minutes' => (float) $slurry->thickener->hobMinutes(), 'root' => $slurry->thickener->hobMinutes() < 2 ? 'yes' : 'no',
         ];
 
         return new SlurryView(

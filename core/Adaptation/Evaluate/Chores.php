@@ -11,7 +11,7 @@ use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
-use Pausis\Core\Finish\Slurry;
+use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Meat\Joint;
@@ -404,7 +404,7 @@ final class Chores
             ),
             ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term('glaze', self::GLAZING)), Uses::HandsAndRing, 'glaze'),
             ActKind::Slurry,
-            ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', (float) Slurry::HOB_MINUTES), Uses::HandsAndRing, 'slurry'),
+            ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', self::boiling($d)), Uses::HandsAndRing, 'slurry'),
             ActKind::CreamOrYoghurtIn => $this->ofTerm(
                 $d, new Term('cream-in', self::STIRRING_IN), Uses::Hands, 'cream-in', variables: ['food' => $this->named($d)],
             ),
@@ -491,6 +491,12 @@ final class Chores
             'into-fridge' => $this->plain($d, 'into-fridge', 'into-fridge', self::FRIDGE, Uses::Hands),
             default => null,
         };
+    }
+
+    /** Minutes that its thickener boils. */
+    private static function boiling(Deed $deed): float
+    {
+        return (float) (Thickener::tryFrom((string) ($deed->variables['thickener'] ?? '')) ?? Thickener::CornStarch)->hobMinutes();
     }
 
     /** @param array<string, float|int|string> $variables */

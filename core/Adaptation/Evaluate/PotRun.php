@@ -110,6 +110,7 @@ final readonly class PotRun
             $potEnd = self::endOf($best($setup($sauce, $order->meat->joint)), $order->wishes->texture);
             $sauce = $solve($potEnd);
         }
+        $sauce = self::salt($order, $sauce, $potEnd)->limiting($sauce);
         $setups = array_map(static fn (Joint $j): Setup => $setup($sauce, $j), $order->meat->all()->all());
         $courses = array_map($best, $setups);
         [$slow, $colder] = self::slowest($courses, $order->wishes->texture);
@@ -266,17 +267,22 @@ final readonly class PotRun
     ): Circumstances {
         $order = $pot->order;
         $sauce = $pot->sauce;
-        $left = $sauce->reduce > 0 ? $sauce->target : max($sauce->target, $sauce->atEnd->total);
-        $salt = SaltBalance::of(
-            $order->potIngredients(), $order->meat->all(), $sauce, $pot->end->evaporatedGrams, $order->wishes->saltAimPercent,
-            !$order->choices->refuses('hold-salt'),
-        );
+        $left = $sauce->reduce > 0 ? $sauce->left() : max($sauce->target, $sauce->atEnd->total);
+        $salt = self::salt($order, $sauce, $pot->end);
 
         $body = SauceBody::of($order, $sauce->target);
 
         return new Circumstances(
             $order, $choice, $ready, $pot->best, $sauce, $salt,
             $body, $body->slurry($left), $larger, $this->openLid($pot), $look,
+        );
+    }
+
+    private static function salt(BraiseOrder $order, SaucePlan $sauce, PotEnd $end): SaltBalance
+    {
+        return SaltBalance::of(
+            $order->potIngredients(), $order->meat->all(), $sauce, $end->evaporatedGrams, $order->wishes->saltAimPercent,
+            !$order->choices->refuses('hold-salt'),
         );
     }
 

@@ -38,12 +38,24 @@ final readonly class LateOrLarger implements Rule
                     && null !== $i->food?->soften
                     && null !== $in->ready->likely
                     && !self::isSoft($i) => $this->softened($process, $i, $in, $sour),
+                Role::Pulse === $i->role && null !== $i->food?->soften => self::softEnough($process, $i, $in, $sour),
                 Adding::End === $i->food?->adding && Role::Herb === $i->role => $this->overThePlate($process, $i, $in),
                 default => $process,
             };
         }
 
         return self::withoutTheLate($process);
+    }
+
+    /** Dried pulses that the pot doesn't make soft by itself, since it is sour or the meat is quick. */
+    private static function softEnough(Process $process, Ingredient $i, Circumstances $in, bool $sour): Process
+    {
+        $softening = self::softening($i, $in, $sour);
+
+        return Softness::Hard !== $softening?->softness ? $process : $process->noting(new LedgerEntry('pulses-stay-hard', [
+            'food' => $i->foodText, 'needMinutes' => $softening->needMinutes, 'doneMinutes' => $softening->doneMinutes,
+            'moreMinutes' => $softening->needMinutes - $softening->doneMinutes, 'sour' => $sour ? 'yes' : 'no',
+        ]));
     }
 
     private static function ownAct(Process $process, Ingredient $i): ?Deed

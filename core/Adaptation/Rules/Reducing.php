@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Liquid\Reduction;
+use Pausis\Core\Liquid\SaltBalance;
 use Pausis\Core\Recipe\ActKind;
 
 /** A lidded pot can't reduce: what is too much is boiled off in an open pan on the hob, and where nothing is, nothing is. */
 final readonly class Reducing implements Rule
 {
+    /** mL. */
+    private const WORTH_SAYING = 20.0;
+
     public function applied(Process $process, Circumstances $in): Process
     {
         $reduce = $in->sauce->reduce;
@@ -20,6 +24,11 @@ final readonly class Reducing implements Rule
                 'ml' => $excess, 'minutes' => round(Reduction::timeFor($excess, $in->order->kitchen->pan())->inMinutes()),
                 'targetMl' => $in->sauce->target, 'step' => self::own($process),
             ], $in->sauce->atEnd));
+        }
+        if ($in->sauce->tooSalty >= self::WORTH_SAYING) {
+            $process = $process->noting(new LedgerEntry('too-salty-to-reduce', [
+                'ml' => $in->sauce->tooSalty, 'leftMl' => $in->sauce->left(), 'percent' => 100 * SaltBalance::SALTIEST,
+            ], $in->salt->sum));
         }
         $variables = ['ml' => $reduce, 'minutes' => $minutes, 'with' => 'none'];
         $told = $moved = null;

@@ -7,6 +7,7 @@ namespace Pausis\Core\Adaptation\Schedule;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Day\Clash;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Kitchen;
@@ -164,7 +165,20 @@ final readonly class DayCase
         $order = $this->braise->order;
         $sooner = $this->minutesSooner($dinner);
         $day = 0 === $sooner ? $this->day : OwnDay::of($order, $this->braise->chosen, $this->day->serve, $sooner);
-        while ($day instanceof DayPlan) {
+        $unlooked = null !== $order->handling->switchOn ? null : OwnDay::of(
+            $order, $this->braise->chosen, $this->day->serve, $sooner, looked: false,
+        );
+
+        return $this->loadedFrom($day, null, $dinner, $sooner, $mostSteps, $wanted)
+            ?? $this->loadedFrom($unlooked, $day instanceof DayPlan ? $day->switchOn : null, $dinner, $sooner, $mostSteps, $wanted);
+    }
+
+    /** @param \DateTimeImmutable|null $after of the starts, only those */
+    private function loadedFrom(
+        DayPlan|Clash|null $day, ?\DateTimeImmutable $after, Schedule $dinner, int $sooner, int $mostSteps, Thoroughness $wanted,
+    ): ?PlannedDay {
+        $order = $this->braise->order;
+        while ($day instanceof DayPlan && (null === $after || $day->switchOn > $after)) {
             $loading = $this->schedule($this->jobs()->toLoading($day->switchOn), $dinner->placed, $day->switchOn, $mostSteps, $wanted);
             if (null !== $loading) {
                 $schedule = $dinner->and($loading);
@@ -175,6 +189,7 @@ final readonly class DayCase
             }
             $day = null !== $order->handling->switchOn ? null : OwnDay::of(
                 $order, $this->braise->chosen, $this->day->serve, $sooner, $day->switchOn->modify('-'.self::STEP_MINUTES.' minutes'),
+                null === $after,
             );
         }
 

@@ -21,9 +21,11 @@ final class OwnDay
     /**
      * @param int                     $sauceWaits minutes that the sauce stands covered before plating
      * @param \DateTimeImmutable|null $noLater    for the pot to be switched on
+     * @param bool                    $looked     whether a start that leaves room for a look is better than a later one
      */
     public static function of(
         BraiseOrder $order, Outcome $outcome, \DateTimeImmutable $serve, int $sauceWaits = 0, ?\DateTimeImmutable $noLater = null,
+        bool $looked = true,
     ): DayPlan|Clash {
         return self::planned(
             $order, $outcome->choice->program($order->cooker, $order->handling), $outcome->planned,
@@ -32,7 +34,7 @@ final class OwnDay
                 $order->now, $serve, $order->kitchen->people, new LoadingJobs($order, $outcome->work), $outcome->work->toThePlate(),
                 $sauceWaits,
                 $noLater,
-                self::tests($order, $outcome), $order->handling->lateMinutes,
+                self::tests($order, $outcome), $order->handling->lateMinutes, $looked,
             ));
     }
 

@@ -43,7 +43,7 @@ final class DishesAsExpectedTest extends TestCase
         ], 398.0, 0.0, ['rosemary']];
         yield 'curry-toasted' => [[
             'mix-spices' => 3, 'toast-spices' => 3, 'fry-base' => 12, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
-            'reduce' => 5, 'cream-in' => 2,
+            'reduce' => 3, 'cream-in' => 2,
         ], 400.0, 0.0, ['cinnamon stick']];
         yield 'forty-acts' => [[
             'cut-vegetables' => 8, 'fry-base' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
@@ -55,11 +55,11 @@ final class DishesAsExpectedTest extends TestCase
         yield 'lid-off-last-hour' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'boil-wine-down' => 7, 'load' => 5,
             'strain-and-skim' => 4, 'reduce' => 14,
-        ], 371.0, 0.0, []];
+        ], 408.0, 0.0, []];
         yield 'marinated-venison' => [[
             'night-marinate' => 10, 'cut-vegetables' => 2, 'dry-meat' => 3, 'render' => 8, 'brown-meat' => 8,
-            'boil-wine-down' => 12, 'heat-up' => 8, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
-        ], 375.0, 22.0, []];
+            'boil-wine-down' => 12, 'heat-up' => 8, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 8,
+        ], 375.0, 27.0, []];
         yield 'no-finish' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'boil-wine-down' => 8, 'load' => 5,
             'strain-and-skim' => 4,
@@ -86,7 +86,7 @@ final class DishesAsExpectedTest extends TestCase
         yield 'second-meal' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
             'shred-meat' => 12, 'put-aside' => 5,
-        ], 130.0, 0.0, []];
+        ], 155.0, 0.0, []];
         yield 'slow-ribs' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
             'reduce' => 8, 'glaze' => 8, 'crisp' => 5,
@@ -99,7 +99,7 @@ final class DishesAsExpectedTest extends TestCase
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 15, 'load' => 5, 'take-out' => 2,
             'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'side-work' => 20, 'side-work-2' => 10,
             'side-work-3' => 10,
-        ], 150.0, 0.0, ['string', 'parsley stalks']];
+        ], 180.0, 0.0, ['string', 'parsley stalks']];
         yield 'warmed-insert' => [[
             'cut-vegetables' => 4, 'warm-insert' => 2, 'load' => 5, 'add-i3' => 5, 'strain-and-skim' => 4,
         ], 250.0, 0.0, []];

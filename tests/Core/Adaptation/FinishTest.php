@@ -36,11 +36,15 @@ final class FinishTest extends TestCase
 
             self::assertEqualsWithDelta($sauce->atEnd->total, $given, 0.01, "$name $case: liquid");
             self::assertTrue(
-                $sauce->reduce < 0.01 || abs($sauce->atEnd->total - $sauce->reduce - $sauce->target) < 0.01, "$name $case: boiled off",
+                $sauce->reduce + $sauce->tooSalty < 0.01
+                || abs($sauce->atEnd->total - $sauce->reduce - $sauce->tooSalty - $sauce->target) < 0.01, "$name $case: boiled off",
             );
             self::assertEqualsWithDelta(
-                $kept, $one->salt->percentAfter * ($one->salt->potGrams - $sauce->reduce), 1e-6 * max(1.0, $kept), "$name $case: salt",
+                $kept / $one->salt->potGrams * $sauce->atEnd->total, $one->salt->percentAfter * $sauce->left(), 1e-6 * max(1.0, $kept),
+                "$name $case: the sauce's salt",
             );
+            $most = 1.4 + 0.01 + 100 * $one->salt->holdBackGrams / $one->salt->potGrams * $sauce->atEnd->total / max(1.0, $sauce->left());
+            self::assertTrue($sauce->reduce < 0.01 || $one->salt->percentAfter <= $most, "$name $case: never too salty");
             self::assertEqualsWithDelta(
                 $one->slurry->grams, array_sum(array_map(static fn (Term $t): float => $t->value, $one->slurry->sum->terms)), 1e-9,
                 "$name $case: starch",
@@ -64,7 +68,8 @@ final class FinishTest extends TestCase
         self::assertSame(
             [Thickener::CornStarch, Thickener::Flour], [$starch->chosen->slurry->thickener, $kneaded->chosen->slurry->thickener],
         );
-        self::assertEqualsWithDelta(2 * $starch->chosen->slurry->grams, $kneaded->chosen->slurry->grams, 0.01);
+        [$corn, $flour] = [$starch->chosen->slurry->grams, $kneaded->chosen->slurry->grams];
+        self::assertEqualsWithDelta(2 * $corn * (1 - 2 * 0.03) / (1 - 2 * 0.06), $flour, 0.01, 'twice, and its own liquid');
         self::assertGreaterThan($thin->chosen->sauce->reduce + 100, $boiled->chosen->sauce->reduce);
         self::assertGreaterThan($thin->chosen->salt->percentAfter, $boiled->chosen->salt->percentAfter, 'boiling down makes it saltier');
         self::assertGreaterThan($starch->chosen->work->finish()->total, $boiled->chosen->work->finish()->total, 'and takes longer');

@@ -209,10 +209,10 @@ final class ProcessTest extends TestCase
     public function testCutLargerRefusedGoesInLate(): void
     {
         $entry = array_values(array_filter(
-            Dishes::adapted('plain-chuck')->chosen->process->entries, static fn (LedgerEntry $e): bool => 'cut-bigger' === $e->code,
+            Dishes::adapted('pressure-way')->chosen->process->entries, static fn (LedgerEntry $e): bool => 'cut-bigger' === $e->code,
         ))[0] ?? null;
         self::assertNotNull($entry);
-        $late = Dishes::adapted('plain-chuck', choices: new LedgerChoices([$entry->key]))->chosen->process;
+        $late = Dishes::adapted('pressure-way', choices: new LedgerChoices([$entry->key]))->chosen->process;
 
         self::assertContains('add-at', array_map(static fn (LedgerEntry $e): string => $e->code, $late->entries));
         self::assertCount(1, $late->in(Stage::During, ActKind::Add));

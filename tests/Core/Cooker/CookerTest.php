@@ -29,7 +29,7 @@ final class CookerTest extends TestCase
         self::assertEqualsWithDelta(0.84 * 169.05, $cooker->heatAt(Setting::Medium)->watts, 1e-9);
         self::assertEqualsWithDelta(0.68 * 169.05, $cooker->heatAt(Setting::Low)->watts, 1e-9);
         self::assertSame(0.0, $cooker->heatAt(Setting::Off)->watts);
-        self::assertEqualsWithDelta(1.4929, $cooker->lossCoefficient(), 1e-4);
+        self::assertEqualsWithDelta(1.4405, $cooker->lossCoefficient(), 1e-4);
         self::assertEqualsWithDelta(3.03, $cooker->insertMass()->kilograms, 1e-9);
         self::assertEqualsWithDelta(0.0463, $cooker->insideArea(), 1e-4);
     }

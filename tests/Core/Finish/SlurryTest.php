@@ -24,22 +24,42 @@ final class SlurryTest extends TestCase
     {
         $slurry = Slurry::for(500, $wanted->starchShare(), $with);
 
-        self::assertEqualsWithDelta($grams, $slurry->grams, 1e-9);
-        self::assertEqualsWithDelta(2 * $grams, $slurry->coldMillilitres, 1e-9);
+        self::assertEqualsWithDelta($grams, $slurry->sum->terms[0]->value, 1e-9);
+        self::assertEqualsWithDelta(2 * $slurry->grams, $slurry->coldMillilitres, 1e-9);
+        self::assertEqualsWithDelta(
+            $wanted->starchShare() * (500 + $slurry->coldMillilitres), $slurry->grams / $with->perCornStarch(), 1e-9,
+            'its own liquid is thickened too',
+        );
+    }
+
+    #[TestWith([Thickener::CornStarch, 2])]
+    #[TestWith([Thickener::PotatoStarch, 1])]
+    #[TestWith([Thickener::Arrowroot, 1])]
+    #[TestWith([Thickener::Flour, 8])]
+    public function testEachStarchHasItsOwnHeat(Thickener $with, int $minutes): void
+    {
+        self::assertSame($minutes, $with->hobMinutes());
     }
 
     public function testWhatIsAlreadyThereIsCountedButNeverTakenOut(): void
     {
-        self::assertEqualsWithDelta(10, Slurry::for(500, Thickness::Gravy->starchShare(), Thickener::CornStarch, 5)->grams, 1e-9);
+        self::assertEqualsWithDelta(10 / 0.94, Slurry::for(500, Thickness::Gravy->starchShare(), Thickener::CornStarch, 5)->grams, 1e-9);
         self::assertSame(0.0, Slurry::for(500, Thickness::Gravy->starchShare(), Thickener::CornStarch, 80)->grams);
     }
 
-    public function testReductionTakesTimeByThePansArea(): void
+    /** g/min. */
+    #[TestWith([Reduction::RollingBoil, 12, 20.0])]
+    #[TestWith([Reduction::RollingBoil, 20, 23.7])]
+    #[TestWith([Reduction::RollingBoil, 24, 26.0])]
+    #[TestWith([Reduction::RollingBoil, 28, 28.1])]
+    #[TestWith([Reduction::RollingBoil, 60, 35.0])]
+    #[TestWith([Reduction::SteadySimmer, 28, 9.85])]
+    #[TestWith([Reduction::OpenPot, 28, 5.85])]
+    #[TestWith([Reduction::SteadySimmer, 60, 35.0])]
+    public function testABoilGivesOffWhatTheRingBringsInAndASimmerWhatItsSurfaceDoes(Reduction $how, int $cm, float $rate): void
     {
-        $small = Reduction::timeFor(400, Length::centimetres(20))->inMinutes();
-        $large = Reduction::timeFor(400, Length::centimetres(28))->inMinutes();
-
-        self::assertEqualsWithDelta(16.2, $large, 0.1);
-        self::assertEqualsWithDelta((28 / 20) ** 2, $small / $large, 1e-9);
+        self::assertEqualsWithDelta($rate, $how->gramsPerMinute(Length::centimetres($cm)), 0.05);
+        self::assertEqualsWithDelta(400 / $rate, Reduction::timeFor(400, Length::centimetres($cm), $how)->inMinutes(), 0.3);
+        self::assertEqualsWithDelta(10 * $rate, Reduction::gramsIn(10, Length::centimetres($cm), $how), 0.5);
     }
 }

@@ -118,12 +118,12 @@ final class LearningTest extends TestCase
 
     private static function assertAtLeast(float $percent, Share $share): void
     {
-        self::assertGreaterThanOrEqual($percent, $share->interval()[1], (string) $share);
+        self::assertGreaterThanOrEqual($percent, $share->interval(3.0)[1], (string) $share);
     }
 
     private static function assertAtMost(float $percent, Share $share): void
     {
-        self::assertTrue(0 === $share->of() || $share->interval()[0] <= $percent, (string) $share);
+        self::assertTrue(0 === $share->of() || $share->interval(3.0)[0] <= $percent, (string) $share);
     }
 
     private static function assertBetween(float $least, float $most, Share $share): void

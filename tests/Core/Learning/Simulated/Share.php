@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Learning\Simulated;
 
-/** So many of so many, and between what that leaves the truth (Wilson, 95 %). */
+/** So many of so many, and between what that leaves the truth (Wilson; two standard errors unless asked otherwise). */
 final class Share
 {
     private int $of = 0;
@@ -28,11 +28,10 @@ final class Share
     }
 
     /** @return array{float, float} percent */
-    public function interval(): array
+    public function interval(float $z = 1.96): array
     {
         $n = max(1, $this->of);
         $p = $this->hits / $n;
-        $z = 1.96;
         $middle = ($p + $z ** 2 / (2 * $n)) / (1 + $z ** 2 / $n);
         $half = $z / (1 + $z ** 2 / $n) * sqrt($p * (1 - $p) / $n + $z ** 2 / (4 * $n ** 2));
 

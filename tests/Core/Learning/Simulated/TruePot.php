@@ -58,7 +58,7 @@ final class TruePot
         $meat = array_fill(0, $n, 5 + $truth->start);
         $area = 0.0145 * $dish->litres ** (2 / 3);
         $watts = 0.70 * $dish->watts * $truth->heat * ($low ? $truth->low : 1.0);
-        $loss = 0.68 * 0.70 * $dish->watts / 77 * $truth->loss;
+        $loss = 0.68 * 0.70 * $dish->watts / 79.8 * $truth->loss;
         $fastest = 0.0;
         for ($i = 0; $i < $n; ++$i) {
             $fastest = max($fastest, ($pass[$i] + ($i > 0 ? $pass[$i - 1] : 0.0)) / $store[$i]);
@@ -76,7 +76,7 @@ final class TruePot
             for ($s = 0; $s < $perMinute; ++$s) {
                 $steam = $isOpen
                     ? $area * (14 * ($pot - self::ROOM) + 132.8 * (self::vapour($pot) - 0.5 * self::vapour(self::ROOM)))
-                    : 18 / 3.6e6 * $area / 0.0463 * exp(($pot - 100 + 0.6667) / 18) * 2.257e6;
+                    : 30 / 3.6e6 * $area / 0.0463 * exp(($pot - 100 + 0.6667) / 18) * 2.257e6;
                 $cool = $truth->cool * ($pot - self::ROOM) / 75;
                 $flow = $pass[$n - 1] * ($pot - $cool - $meat[$n - 1]);
                 $pot = min(100 - 0.6667, $pot + $dt / $capacity * ($watts - $loss * ($pot - self::ROOM) - $steam - $flow));
