@@ -226,7 +226,7 @@ final class CookController extends ApiController
         }
 
         return $this->recorded($this->find($id), $problems, EventKind::tryFrom($fact->fact) ?? EventKind::Thawed, (string) $value,
-            $fact->at, $fact->id, earliest: '-12 hours');
+            $fact->at, $fact->id, earliestFromOn: '-12 hours');
     }
 
     /** Takes a record back: the last, or the one of that id. */
@@ -269,15 +269,12 @@ final class CookController extends ApiController
         return $this->cooks->find($id) ?? throw $this->createNotFoundException();
     }
 
-    /**
-     * @param string                                                                     $earliest before switching on at which it may have been
-     * @param array{thickness?: string, thickener?: string, home?: bool, place?: string} $more
-     */
+    /** @param array{thickness?: string, thickener?: string, home?: bool, place?: string} $more */
     private function recorded(
         CookRecord $cook, Problems $problems, EventKind $kind, string $value, string $typedAt, string $eventId, array $more = [],
-        string $earliest = '+0 hours',
+        string $earliestFromOn = '+0 hours',
     ): JsonResponse {
-        $at = $this->times->past($typedAt, $cook->switchedOn->modify($earliest), 'before-the-start', 'in-the-future', $problems);
+        $at = $this->times->past($typedAt, $cook->switchedOn->modify($earliestFromOn), 'before-the-start', 'in-the-future', $problems);
         $problems->throwIfAny();
         \assert(null !== $at);
         $settled = \in_array($kind, self::MOVES, true) ? ['settled' => $this->follow->settled($cook->braise)] : [];

@@ -73,11 +73,12 @@ class CookerRecord
         );
     }
 
-    /** With what the household knows of it. */
+    /** With what the household knows of it; the heat is Low's, which a water test measures. */
     public function learn(Belief $belief): void
     {
-        $this->heatFactor = exp($belief->mean(Knowledge::heatOf($this->id)));
-        $this->heatSigma = min(Cooker::HEAT_SIGMA, $belief->sigma(Knowledge::heatOf($this->id)) ?: Cooker::HEAT_SIGMA);
+        $low = [Knowledge::heatOf($this->id), Knowledge::lowOf($this->id)];
+        $this->heatFactor = exp($belief->mean($low[0]) + $belief->mean($low[1]));
+        $this->heatSigma = min(Cooker::HEAT_SIGMA, sqrt($belief->of([$low], [0.0])->rows[0][0]) ?: Cooker::HEAT_SIGMA);
         $this->lossFactor = exp($belief->mean(Knowledge::lossOf($this->id)));
         $this->cooks = $belief->cooks(Knowledge::heatOf($this->id));
     }

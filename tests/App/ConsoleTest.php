@@ -84,7 +84,7 @@ final class ConsoleTest extends KernelTestCase
         $tester->execute([]);
 
         self::assertStringContainsString('wild-boar-shoulder', $tester->getDisplay());
-        self::assertStringContainsString('6.5 h ± 18 %', $tester->getDisplay());
+        self::assertStringContainsString('5.5 h ± 18 %', $tester->getDisplay());
     }
 
     public function testReadPrintsWhatTheReaderMade(): void

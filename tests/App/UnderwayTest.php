@@ -50,7 +50,7 @@ final class UnderwayTest extends ApiTestCase
     public function testSwitchedOnBeforeTheFirstJobThePotIsKept(): void
     {
         $before = $this->before();
-        $this->at((int) strtotime($before[0]['from']) - 3600);
+        $this->at((int) strtotime($before[0]['from']) - 3 * 3600);
         $on = $this->now();
         $ask = $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 422);
         self::assertSame('which-dinner', self::text($ask, 'violations.0.code'));

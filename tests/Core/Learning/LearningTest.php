@@ -23,8 +23,9 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Households that cook again and again, in a nature that the model doesn't see and shares no code with. Few of them here: what is asserted of
- * a share is that what so few leave of the truth reaches it; the figures of 400 are in docs/model.md (bench/households.php).
+ * Households that cook again and again, in a nature that the model doesn't see and shares no code with. Few of them here:
+ * what is asserted of a share is that what so few leave of the truth reaches it; the figures of 400 are in docs/model.md
+ * (bench/households.php).
  */
 final class LearningTest extends TestCase
 {

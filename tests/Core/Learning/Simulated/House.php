@@ -75,7 +75,8 @@ final class House
         $said = [];
         $at = $looks->soonest();
         while (null !== $at && $at < self::HORIZON - 0.5 && \count($said) < self::MOST_LOOKS) {
-            $answer = ForkAnswer::from($answers[\count($said)] ?? $this->nature->answer((new TruePot($dish, $truth, $low, $hours))->shareAt($at)));
+            $true = new TruePot($dish, $truth, $low, $hours);
+            $answer = ForkAnswer::from($answers[\count($said)] ?? $this->nature->answer($true->shareAt($at)));
             $said[] = $answer->value;
             $hours[] = $at;
             $lifts[] = new LidLift(Duration::hours($at), Duration::minutes(Looks::LID_MINUTES));
