@@ -75,7 +75,7 @@ final readonly class Measures
     /** What was typed, its unit the house's where it has none. */
     public function typedTemperature(string $typed): string
     {
-        return $this->us && preg_match('/[\d.,]\s*°?\s*$/', $typed) ? "$typed F" : $typed;
+        return $this->us && preg_match('/[\d.,]\s*°?\s*$/u', $typed) ? "$typed F" : $typed;
     }
 
     public function length(float $centimetres): string

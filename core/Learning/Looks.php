@@ -69,14 +69,11 @@ final readonly class Looks
     /** A window that was worked out without them, with them. */
     public function in(Window $window): Window
     {
-        return new Window($this->later($window->earliest), $this->later($window->likely), $this->later($window->latest));
+        return $window->map($this->later(...));
     }
 
-    private function later(?float $hours): ?float
+    private function later(float $hours): float
     {
-        if (null === $hours) {
-            return null;
-        }
         $one = $this->cost->at($hours);
         foreach ($this->at as $look) {
             $hours += $look < $hours ? $one : 0.0;

@@ -155,19 +155,21 @@ final readonly class Outcome
         return 1 / array_sum(array_map(static fn (float $w): float => $w * $w, $this->weights));
     }
 
-    /** @param list<float> $values */
+    /** @param list<float> $values INF where never; null for the shares that are among those */
     private function window(array $values, float $latest = 0.9): Window
     {
-        return new Window($this->quantile($values, 0.1), $this->quantile($values, 0.5), $this->quantile($values, $latest));
+        asort($values);
+        $twentieths = array_map(fn (float $share): ?float => $this->quantile($values, $share), Window::TWENTIETHS);
+
+        return new Window($twentieths[1], $twentieths[9], $this->quantile($values, $latest), $twentieths);
     }
 
-    /** @param list<float> $values INF where never; the quantile is null if it falls among those */
-    private function quantile(array $values, float $p): ?float
+    /** @param array<int, float> $sorted INF where never; the quantile is null if it falls among those */
+    private function quantile(array $sorted, float $p): ?float
     {
-        asort($values);
         $passed = 0.0;
         $lastMiddle = $lastValue = null;
-        foreach ($values as $i => $value) {
+        foreach ($sorted as $i => $value) {
             $middle = $passed + $this->weights[$i] / 2;
             if ($middle >= $p) {
                 if (\INF === $value) {

@@ -8,13 +8,13 @@ namespace Pausis\Core\Learning;
  * Points that fill the space of standard normal numbers evenly: an extensible rank-1 lattice, shifted (Hickernell, Hong,
  * L'Écuyer and Lemieux 2000). The first 2^m of them are a lattice for each m; the same every time.
  *
- * Generator and shift are the best of some thousands by the error of the 10th, 50th and 90th percentile of sums of the
- * numbers, with 128 points.
+ * Generator and shift are the best of some hundreds by how far every twentieth of 128 cooks on Low and High lies from that of
+ * 8 192.
  */
 final class Points
 {
-    private const GENERATOR = [1, 6381, 5727, 2939, 4999, 7001, 2425, 931];
-    private const SHIFT = [0.8176, 0.2325, 0.791, 0.6124, 0.2353, 0.5587, 0.2815, 0.8088];
+    private const GENERATOR = [1, 5421, 3835, 4543, 4249, 6511, 5965, 479];
+    private const SHIFT = [0.2187, 0.8829, 0.8461, 0.0156, 0.5754, 0.293, 0.6337, 0.7781];
     private const EDGE = 1e-6;
 
     /**

@@ -20,8 +20,8 @@ final class PointsTest extends TestCase
     {
         $points = array_map(Points::normal(...), range(0, 127));
         foreach (range(0, 7) as $a) {
-            self::assertEqualsWithDelta(0.0, self::mean($points, $a, null), 0.03);
-            self::assertEqualsWithDelta(1.0, self::mean($points, $a, $a), 0.06);
+            self::assertEqualsWithDelta(0.0, self::mean($points, $a, null), 0.04);
+            self::assertEqualsWithDelta(1.0, self::mean($points, $a, $a), 0.08);
             foreach (range(0, $a - 1) as $b) {
                 self::assertLessThan(0.35, 0 === $a ? 0.0 : abs(self::mean($points, $a, $b)));
             }
