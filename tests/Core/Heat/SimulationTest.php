@@ -55,16 +55,33 @@ final class SimulationTest extends TestCase
 
     /** @param list<float> $expected */
     #[DataProvider('referenceCases')]
-    public function testHalvingTheStepOrDoublingTheShellsMovesNoTimeByMoreThanOnePercent(Setup $setup, array $expected): void
+    public function testStepsOfFiveSecondsMoveNoTimeByHalfAPercentAndDoublingTheShellsNoneByOne(Setup $setup, array $expected): void
     {
         $built = self::times((new Simulation())->run($setup, new Deviation(), 16));
-        foreach ([new Simulation(maxStep: 30), new Simulation(shells: 32)] as $finer) {
+        foreach ([[new Simulation(maxStep: 5), 0.005], [new Simulation(shells: 32), 0.01]] as [$finer, $share]) {
             foreach (self::times($finer->run($setup, new Deviation(), 16)) as $i => $hours) {
                 if (is_finite($expected[$i])) {
-                    self::assertEqualsWithDelta($hours, $built[$i], 0.01 * $hours, "time $i");
+                    self::assertEqualsWithDelta($hours, $built[$i], $share * $hours, "time $i");
                 }
             }
         }
+    }
+
+    public function testWhereTheMeatLiesCoolerOrConductsWorseItIsLaterAndLowsHeatIsLowsAlone(): void
+    {
+        $fork = static fn (Deviation $d, ?Program $program = null): float => (new Simulation())->run(
+            Cooks::chuck(program: $program), $d, 20,
+        )->doneness[1];
+        $high = Cooks::on(Setting::High);
+
+        self::assertEqualsWithDelta(0.75, $fork(new Deviation(zone: 1 / 75)) - $fork(new Deviation()), 0.25, 'a kelvin cooler');
+        self::assertGreaterThan($fork(new Deviation()) + 0.2, $fork(new Deviation(conduction: 0.8)));
+        self::assertGreaterThan($fork(new Deviation()) + 0.3, $fork(new Deviation(low: 0.95)));
+        self::assertEqualsWithDelta($fork(new Deviation(heat: 0.95)), $fork(new Deviation(low: 0.95)), 1e-9);
+        self::assertSame($fork(new Deviation(), $high), $fork(new Deviation(low: 0.95), $high));
+        self::assertLessThan(1e-9, (new Simulation())->run(
+            Cooks::chuck(), new Deviation(conduction: 0.8, zone: 0.03), 16, traced: true,
+        )->energy->imbalance());
     }
 
     /** @return iterable<string, array{Setup}> */

@@ -16,7 +16,6 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
   const [box, width] = useWidth<HTMLDivElement>(900);
   const [offset, whole] = useUnderRibbon(box, width);
   const chosen = adaptation.outcomes.find((one) => one.chosen);
-  const help = chosen?.help ?? "";
   return (
     <section ref={box} aria-labelledby="settings" data-effect="settings">
       <div className="flex flex-wrap items-baseline gap-x-4">
@@ -50,12 +49,6 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
           />
         ))}
       </RadioGroup.Root>
-      {help !== "" && (
-        <p className="pt-2 text-sm" data-testid="help">
-          <span className="font-bold text-rim">To know better: </span>
-          {help}
-        </p>
-      )}
     </section>
   );
 }
@@ -163,6 +156,12 @@ function Row({
         )}
         <path d={`M${scale.x(serve)} 12V${TEN_POTS_HEIGHT + 14}`} stroke="var(--rim)" strokeWidth="3" />
       </svg>
+      {outcome.chosen && outcome.help !== "" && (
+        <p className="text-sm" data-testid="help">
+          <span className="font-bold text-rim">To know better: </span>
+          {outcome.help}
+        </p>
+      )}
     </article>
   );
 }

@@ -157,6 +157,14 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             }
           />
         )}
+        {!cook.closed && !cook.stopped && !eating && cook.readiness === "" && (
+          <ProbePanel
+            key={cook.events.filter((event) => event.kind === "probe").length}
+            help={cook.help}
+            problem={records.problem("probe")}
+            onRecord={record}
+          />
+        )}
       </div>
       <div className="grid gap-3">
         {!cook.closed && !cook.stopped && cook.followed.state === "finishing" && (
@@ -236,11 +244,6 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             </Button>
           )}
         </Panel>
-        {!cook.closed && !cook.stopped && !eating && cook.readiness === "" && (
-          <ProbePanel
-            key={cook.events.filter((event) => event.kind === "probe").length}
-            help={cook.help} problem={records.problem("probe")} onRecord={record} />
-        )}
         {!cook.closed && !eating && <TurnedPanel problem={records.problem("setting")} onRecord={record} />}
         {!cook.closed && <PowerPanel problem={records.problem("power")} onRecord={record} />}
         {!cook.closed && <ClosePanel records={records} />}

@@ -41,6 +41,7 @@ export function ProbePanel({
             onChange={setAt}
           />
         </div>
+        <div className="flex basis-full flex-wrap gap-2">
         {Object.entries(PLACES).map(([place, words]) => (
           <Button
             key={place}
@@ -51,6 +52,7 @@ export function ProbePanel({
             {words}
           </Button>
         ))}
+        </div>
       </div>
     </Panel>
   );
