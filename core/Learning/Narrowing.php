@@ -6,8 +6,6 @@ namespace Pausis\Core\Learning;
 
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Sample;
-use Pausis\Core\Quantity\Duration;
-use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Tenderness\Doneness;
 
 /**
@@ -38,13 +36,14 @@ final readonly class Narrowing
      */
     public static function most(Outcome $run, Doneness $level, array $at): ?self
     {
-        $from = self::width($run, $level);
+        $sorted = $run->inOrder($level);
+        $from = $run->width($level, $sorted);
         if (null === $from) {
             return null;
         }
         $best = null;
         foreach ($at as $aid) {
-            $to = self::with($run, $level, $aid);
+            $to = self::with($run, $level, $aid, $sorted);
             if (null !== $to && $from - $to >= max(self::WORTH_HOURS, self::WORTH_SHARE * $from) && $to < ($best->to ?? \INF)) {
                 $best = new self($aid, $from, $to);
             }
@@ -64,7 +63,8 @@ final readonly class Narrowing
         return new self($this->by, $width, $width * $this->to / $this->from);
     }
 
-    private static function with(Outcome $run, Doneness $level, Aid $aid): ?float
+    /** @param list<int> $sorted */
+    private static function with(Outcome $run, Doneness $level, Aid $aid, array $sorted): ?float
     {
         $read = self::readings($run, $aid);
         $order = $read;
@@ -73,10 +73,10 @@ final readonly class Narrowing
         foreach (self::ANSWERS as $share) {
             $answer = $run->valueBelow($order, $share);
             $logs = [];
-            foreach ($read as $i => $value) {
-                $logs[] = self::logLikelihood($aid, $answer, $value, $run->now[$i] ?? null);
+            foreach ($read as $value) {
+                $logs[] = self::logLikelihood($aid, $answer, $value);
             }
-            $width = [] === $logs ? null : self::width($run->given($logs), $level);
+            $width = [] === $logs ? null : $run->given($logs)->width($level, $sorted);
             if (null === $width) {
                 return null;
             }
@@ -96,21 +96,12 @@ final readonly class Narrowing
         };
     }
 
-    private static function logLikelihood(Aid $aid, float $answer, float $member, ?Sample $sample): float
+    private static function logLikelihood(Aid $aid, float $answer, float $member): float
     {
         return match ($aid) {
-            Aid::Thermometer => null === $sample ? 0.0 : (new ProbeReading(
-                Duration::seconds(0), ProbePlace::Liquid, Temperature::celsius($answer),
-            ))->logLikelihood($sample, 1.0),
+            Aid::Thermometer => ProbeReading::logDensity($answer - $member),
             Aid::Ruler => -0.5 * (($answer - $member) / Spread::THICKNESS_BY_RULER) ** 2,
             Aid::Water => -0.5 * (($answer - $member) / WaterTest::SIGMA) ** 2,
         };
-    }
-
-    private static function width(Outcome $run, Doneness $level): ?float
-    {
-        $window = $run->doneness($level);
-
-        return null === $window->latest || null === $window->earliest ? null : $window->latest - $window->earliest;
     }
 }

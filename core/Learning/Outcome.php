@@ -155,35 +155,69 @@ final readonly class Outcome
         return 1 / array_sum(array_map(static fn (float $w): float => $w * $w, $this->weights));
     }
 
+    /**
+     * Hours between the 10th and the 90th percentile; null where the last isn't reached.
+     *
+     * @param list<int> $sorted members in the order in which they are there
+     */
+    public function width(Doneness $level, array $sorted): ?float
+    {
+        $index = (int) array_search($level, Doneness::cases(), true);
+        [$first, $last] = $this->quantiles(array_map(fn (int $i): float => $this->courses[$i]->doneness[$index], $sorted), $sorted, [0.1, 0.9]);
+
+        return null === $first || null === $last ? null : $last - $first;
+    }
+
+    /** @return list<int> members in the order in which they are there */
+    public function inOrder(Doneness $level): array
+    {
+        $index = (int) array_search($level, Doneness::cases(), true);
+        $hours = array_map(static fn (Course $c): float => $c->doneness[$index], $this->courses);
+        asort($hours);
+
+        return array_keys($hours);
+    }
+
     /** @param list<float> $values INF where never; null for the shares that are among those */
     private function window(array $values, float $latest = 0.9): Window
     {
         asort($values);
-        $twentieths = array_map(fn (float $share): ?float => $this->quantile($values, $share), Window::TWENTIETHS);
+        $members = array_keys($values);
+        $sorted = array_values($values);
+        $twentieths = $this->quantiles($sorted, $members, Window::TWENTIETHS);
 
-        return new Window($twentieths[1], $twentieths[9], $this->quantile($values, $latest), $twentieths);
+        return new Window($twentieths[1], $twentieths[9], $this->quantiles($sorted, $members, [$latest])[0], $twentieths);
     }
 
-    /** @param array<int, float> $sorted INF where never; the quantile is null if it falls among those */
-    private function quantile(array $sorted, float $p): ?float
+    /**
+     * @param list<float> $sorted  INF where never; a quantile is null if it falls among those
+     * @param list<int>   $members whose they are
+     * @param list<float> $shares  the least first
+     *
+     * @return list<float|null>
+     */
+    private function quantiles(array $sorted, array $members, array $shares): array
     {
-        $passed = 0.0;
-        $lastMiddle = $lastValue = null;
-        foreach ($sorted as $i => $value) {
-            $middle = $passed + $this->weights[$i] / 2;
-            if ($middle >= $p) {
-                if (\INF === $value) {
-                    return null;
-                }
-
-                return null === $lastMiddle || $middle === $lastMiddle
-                    ? $value
-                    : $lastValue + ($value - $lastValue) * ($p - $lastMiddle) / ($middle - $lastMiddle);
+        $found = [];
+        $wanted = 0;
+        $passed = $lastMiddle = 0.0;
+        $lastValue = null;
+        foreach ($sorted as $k => $value) {
+            $middle = $passed + $this->weights[$members[$k]] / 2;
+            while ($wanted < \count($shares) && $middle >= $shares[$wanted]) {
+                $found[$wanted++] = match (true) {
+                    \INF === $value => null,
+                    null === $lastValue, $middle === $lastMiddle => $value,
+                    default => $lastValue + ($value - $lastValue) * ($shares[$wanted - 1] - $lastMiddle) / ($middle - $lastMiddle),
+                };
             }
-            $passed += $this->weights[$i];
+            $passed += $this->weights[$members[$k]];
             [$lastMiddle, $lastValue] = [$middle, $value];
         }
+        while ($wanted < \count($shares)) {
+            $found[$wanted++] = \INF === $lastValue ? null : $lastValue;
+        }
 
-        return \INF === $lastValue ? null : $lastValue;
+        return array_values($found);
     }
 }

@@ -70,9 +70,14 @@ final readonly class ProbeReading implements Evidence
     public function logLikelihood(Sample $sample, float $need): float
     {
         $expected = ProbePlace::Core === $this->place ? $sample->coreCelsius : $sample->potCelsius;
-        $off = ($this->reading->celsius - $expected) / self::SIGMA;
 
-        return -$this->weight * (self::FREEDOM + 1) / 2 * log1p($off ** 2 / self::FREEDOM);
+        return $this->weight * self::logDensity($this->reading->celsius - $expected);
+    }
+
+    /** @param float $kelvin off; up to a constant */
+    public static function logDensity(float $kelvin): float
+    {
+        return -(self::FREEDOM + 1) / 2 * log1p(($kelvin / self::SIGMA) ** 2 / self::FREEDOM);
     }
 
     public function besides(Evidence ...$others): Evidence

@@ -165,12 +165,13 @@ final readonly class DayCase
         $order = $this->braise->order;
         $sooner = $this->minutesSooner($dinner);
         $day = 0 === $sooner ? $this->day : OwnDay::of($order, $this->braise->chosen, $this->day->serve, $sooner);
-        $unlooked = null !== $order->handling->switchOn ? null : OwnDay::of(
-            $order, $this->braise->chosen, $this->day->serve, $sooner, looked: false,
-        );
+        $loaded = $this->loadedFrom($day, null, $dinner, $sooner, $mostSteps, $wanted);
+        if (null !== $loaded || null !== $order->handling->switchOn || !$day instanceof DayPlan) {
+            return $loaded;
+        }
+        $unlooked = OwnDay::of($order, $this->braise->chosen, $this->day->serve, $sooner, looked: false);
 
-        return $this->loadedFrom($day, null, $dinner, $sooner, $mostSteps, $wanted)
-            ?? $this->loadedFrom($unlooked, $day instanceof DayPlan ? $day->switchOn : null, $dinner, $sooner, $mostSteps, $wanted);
+        return $this->loadedFrom($unlooked, $day->switchOn, $dinner, $sooner, $mostSteps, $wanted);
     }
 
     /** @param \DateTimeImmutable|null $after of the starts, only those */

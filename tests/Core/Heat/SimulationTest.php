@@ -74,7 +74,7 @@ final class SimulationTest extends TestCase
         )->doneness[1];
         $high = Cooks::on(Setting::High);
 
-        self::assertEqualsWithDelta(0.75, $fork(new Deviation(zone: 1 / 75)) - $fork(new Deviation()), 0.25, 'a kelvin cooler');
+        self::assertEqualsWithDelta(0.23, $fork(new Deviation(zone: 1 / 75)) - $fork(new Deviation()), 0.03, 'a kelvin cooler');
         self::assertGreaterThan($fork(new Deviation()) + 0.2, $fork(new Deviation(conduction: 0.8)));
         self::assertGreaterThan($fork(new Deviation()) + 0.3, $fork(new Deviation(low: 0.95)));
         self::assertEqualsWithDelta($fork(new Deviation(heat: 0.95)), $fork(new Deviation(low: 0.95)), 1e-9);

@@ -94,7 +94,7 @@ final class LearningTest extends TestCase
         [, $without] = $this->survey()->probed(true, false);
         [$inside, $with] = $this->survey()->probed(true, true);
 
-        self::assertLessThan(0.7 * $without, $with);
+        self::assertLessThan(0.75 * $without, $with);
         self::assertAtLeast(76, $inside);
     }
 

@@ -64,7 +64,9 @@ final class ProbeTest extends TestCase
 
     public function testHundredsOfReadingsAMinuteApartAreAFew(): void
     {
-        $many = ProbeReading::merged(array_map(static fn (int $k): ProbeReading => self::read(3.0 + $k / 60, 80.0 + $k / 100), range(0, 299)));
+        $many = ProbeReading::merged(
+            array_map(static fn (int $k): ProbeReading => self::read(3.0 + $k / 60, 80.0 + $k / 100), range(0, 299)),
+        );
 
         self::assertCount(30, $many);
         self::assertInstanceOf(ProbeReading::class, $many[0]);
