@@ -29,7 +29,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class LearningTest extends TestCase
 {
-    private const HOUSES = 8;
+    private const HOUSES = 6;
 
     public function testTheSecondModelIsTheFirstOne(): void
     {
