@@ -26,6 +26,8 @@ final readonly class Knowledge
     private const SURPRISING = 0.7;
     /** In a row, after which a cooker counts as another one. */
     private const SURPRISES = 2;
+    /** Standard deviations by which one cook moves anything at most, and makes nothing surer then: it may be absurd. */
+    private const FARTHEST = 2.0;
     /** The household's need of meat, whatever the cut. */
     public const FORK = 'need';
 
@@ -191,8 +193,16 @@ final readonly class Knowledge
             $more[] = sqrt(min($most, $prior->rows[$i][$i] / $drawnLeft->rows[$i][$i]));
         }
         $moved = array_map(static fn (float $after, float $before): float => $after - $before, $found, $expected);
+        $farthest = 0.0;
+        foreach ($moved as $i => $by) {
+            $farthest = max($farthest, abs($by) / sqrt($prior->rows[$i][$i]));
+        }
+        if ($farthest > self::FARTHEST) {
+            $moved = array_map(static fn (float $by): float => $by * self::FARTHEST / $farthest, $moved);
+        }
 
-        return $this->belief->after($sums, $besides, $moved, $left->scaled($more))->oneCookOn(array_merge(...$sums));
+        return $this->belief->after($sums, $besides, $moved, $farthest > self::FARTHEST ? $prior : $left->scaled($more))
+            ->oneCookOn(array_merge(...$sums));
     }
 
     /**

@@ -84,6 +84,25 @@ final class LearningTest extends TestCase
         self::assertAtLeast(60, $this->survey()->corrected(true));
     }
 
+    public function testOneAbsurdCookOfManyIsGotOver(): void
+    {
+        $dish = Dish::all()[0];
+        $house = new House(new Nature(4_200));
+        for ($cook = 0; $cook < 5; ++$cook) {
+            $house->cook($dish, false);
+        }
+        $known = $house->belief->mean(Knowledge::heatOf('pot'));
+        $house->cook($dish, false, answers: array_fill(0, 8, 'resists'));
+        self::assertFalse(Knowledge::hasChanged($house->belief, 'pot'), 'once is no change');
+        for ($cook = 0; $cook < 4; ++$cook) {
+            $last = $house->cook($dish, false);
+        }
+
+        self::assertFalse(Knowledge::hasChanged($house->belief, 'pot'));
+        self::assertEqualsWithDelta($known, $house->belief->mean(Knowledge::heatOf('pot')), 0.15);
+        self::assertTrue($last->isInside());
+    }
+
     public function testWithBothSettingsTheNeedIsToldApartFromTheHeat(): void
     {
         self::assertLessThan(1.15, $this->survey()->need(null));

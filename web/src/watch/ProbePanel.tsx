@@ -42,16 +42,16 @@ export function ProbePanel({
           />
         </div>
         <div className="flex basis-full flex-wrap gap-2">
-        {Object.entries(PLACES).map(([place, words]) => (
-          <Button
-            key={place}
-            className="min-h-11"
-            disabled={reading.trim() === ""}
-            onClick={() => onRecord("probe", { place, reading, at }, `a thermometer: ${reading} ${words}`)}
-          >
-            {words}
-          </Button>
-        ))}
+          {Object.entries(PLACES).map(([place, words]) => (
+            <Button
+              key={place}
+              className="min-h-11"
+              disabled={reading.trim() === ""}
+              onClick={() => onRecord("probe", { place, reading, at }, `a thermometer: ${reading} ${words}`)}
+            >
+              {words}
+            </Button>
+          ))}
         </div>
       </div>
     </Panel>
