@@ -163,7 +163,8 @@ final readonly class Outcome
     public function width(Doneness $level, array $sorted): ?float
     {
         $index = (int) array_search($level, Doneness::cases(), true);
-        [$first, $last] = $this->quantiles(array_map(fn (int $i): float => $this->courses[$i]->doneness[$index], $sorted), $sorted, [0.1, 0.9]);
+        $hours = array_map(fn (int $i): float => $this->courses[$i]->doneness[$index], $sorted);
+        [$first, $last] = $this->quantiles($hours, $sorted, [0.1, 0.9]);
 
         return null === $first || null === $last ? null : $last - $first;
     }

@@ -60,7 +60,9 @@ final class ProbeApiTest extends ApiTestCase
 
     public function testBeforeItWasOnNothingWasRead(): void
     {
-        $problem = $this->call('POST', "/api/cooks/$this->cook/probe", ['place' => 'core', 'reading' => '80', 'at' => '2026-11-25T18:00'], 422);
+        $problem = $this->call(
+            'POST', "/api/cooks/$this->cook/probe", ['place' => 'core', 'reading' => '80', 'at' => '2026-11-25T18:00'], 422,
+        );
 
         self::assertSame('at', self::text($problem, 'violations.0.path'));
     }

@@ -15,7 +15,7 @@ use Pausis\Tests\Core\Adaptation\Dishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Sauces of twenty dishes at two levels, summed once more from what lies in the pot: nothing of core/Liquid but what it decided to load. */
+/** Sauces of twenty dishes at two levels, summed once more: nothing of core/Liquid but what it decided to load. */
 final class SaucesByHandTest extends TestCase
 {
     /** @return iterable<string, array{string, LevelSchool}> */
