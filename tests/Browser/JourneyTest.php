@@ -224,7 +224,7 @@ final class JourneyTest extends BrowserTestCase
         $this->type('Liquid left, skimmed', '500 mL');
         $this->choose('Wanted', 'Gravy');
         $this->press('How much starch?');
-        $this->see('15 g corn starch (cornflour)');
+        $this->see('16 g corn starch (cornflour)');
         $this->see('30 mL cold water');
         $this->assertSound();
     }

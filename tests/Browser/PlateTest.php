@@ -61,9 +61,9 @@ final class PlateTest extends BrowserTestCase
         Serves 4
 
         1.6 kg beef short ribs, on the bone
-        250 ml soy sauce
+        60 ml soy sauce
         100 ml mirin
-        500 ml water
+        690 ml water
         60 g brown sugar
         2 star anise
 

@@ -49,9 +49,9 @@ final readonly class Reducing implements Rule
 
                 return $told;
             }
-            $gone = $d->gone(
-                null !== $told || $in->refuses('reduce') || ($d->is(ActKind::LidOff) && null !== $in->openLid) ? '' : 'nothing-to-reduce',
-            );
+            $isSaid = null !== $told || $in->refuses('reduce') || $in->sauce->tooSalty >= self::WORTH_SAYING
+                || ($d->is(ActKind::LidOff) && null !== $in->openLid);
+            $gone = $d->gone($isSaid ? '' : 'nothing-to-reduce');
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
 
             return $gone;
