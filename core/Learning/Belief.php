@@ -270,12 +270,12 @@ final readonly class Belief
         );
     }
 
-    /** No variance of nothing or less, and no more than the prior's twice over, whatever a cook seems to tell. */
+    /** No variance of nothing or less, and none of more than twice the prior's, whatever a cook seems to tell. */
     private function sound(): self
     {
         $covariance = $this->covariance;
         foreach (array_keys($this->means) as $a) {
-            $variance = min(max($covariance[$a][$a], 1e-6), 4 * $this->priors[$a] ** 2);
+            $variance = min(max($covariance[$a][$a], 1e-6), 2 * $this->priors[$a] ** 2);
             $scale = sqrt($variance / max($covariance[$a][$a], 1e-12));
             foreach (array_keys($this->means) as $b) {
                 if ($a !== $b && $scale < 1) {

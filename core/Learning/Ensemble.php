@@ -29,6 +29,8 @@ final readonly class Ensemble
     /** Share of the survivors' spread given to the jitter when resampling; the rest stays in the centres. */
     private const JITTER = 0.35;
 
+    /** Logarithms beyond which nothing is: a third of the heat or three times as much, half as thick or twice. */
+    private const FARTHEST = [1.1, 0.4, 0.9, 1.6, 0.7, \INF, 0.7, \INF];
     /** Heat and need are drawn so much wider than they are thought to be, and weighted back: both tails have more members. */
     private const TILT = 1.15;
     /** How much wider the cooker's heat and the meat's need are searched where the evidence contradicts the prior. */
@@ -68,10 +70,8 @@ final readonly class Ensemble
                 }
                 $logs[] = $log;
             }
-            $members[] = new Deviation(
-                exp($logs[0]), exp($logs[2]), exp($logs[3]), exp($logs[4] + $spread->eye), $spread->startKelvin * $z[5], exp($logs[1]),
-                exp(Spread::CONDUCTION * $z[6]), Spread::ZONE * $z[7],
-            );
+            $logs[4] += $spread->eye;
+            $members[] = self::member([...$logs, $spread->startKelvin * $z[5], Spread::CONDUCTION * $z[6], Spread::ZONE * $z[7]]);
             $logPriors[] = Tail::logDensity($wide[0]) - Tail::logDensity($heat) + ($z[3] ** 2 - $wide[3] ** 2) / 2;
         }
 
@@ -206,11 +206,21 @@ final readonly class Ensemble
             foreach ($vectors[$source] as $d => $value) {
                 $moved[] = $mean[$d] + $keep * ($value - $mean[$d]) + self::JITTER * sqrt($deviation[$d]) * $z[$d];
             }
-            $members[] = new Deviation(
-                exp($moved[0]), exp($moved[2]), exp($moved[3]), exp($moved[4]), $moved[5], exp($moved[1]), exp($moved[6]), $moved[7],
-            );
+            $members[] = self::member($moved);
         }
 
         return new self($members, array_fill(0, $count, 0.0), $this->spread);
+    }
+
+    /**
+     * However far off it was drawn, a pot and meat that can be.
+     *
+     * @param array<int, float> $of logarithms of heat, Low's share, loss, need and thickness; kelvins; a logarithm; a share
+     */
+    private static function member(array $of): Deviation
+    {
+        $factor = static fn (int $k): float => exp(min(max($of[$k], -self::FARTHEST[$k]), self::FARTHEST[$k]));
+
+        return new Deviation($factor(0), $factor(2), $factor(3), $factor(4), $of[5], $factor(1), $factor(6), $of[7]);
     }
 }

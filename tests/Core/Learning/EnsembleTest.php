@@ -49,6 +49,16 @@ final class EnsembleTest extends TestCase
         self::assertEqualsWithDelta(0.18, $sigma, 0.01);
     }
 
+    public function testHoweverWideItIsDrawnAMemberIsAPotThatCanBe(): void
+    {
+        foreach (Ensemble::draw(new Spread(heat: 2.0, loss: 2.0, need: 3.0, thickness: 3.0, low: 2.0), 256)->members as $member) {
+            self::assertEqualsWithDelta(0.0, log($member->heat), 1.1 + 1e-9);
+            self::assertEqualsWithDelta(0.0, log($member->thickness), 0.7 + 1e-9);
+            self::assertEqualsWithDelta(0.0, log($member->need), 1.6 + 1e-9);
+            self::assertTrue(is_finite((new Simulation())->run(Cooks::chuck(), $member, 4.0)->potCelsius));
+        }
+    }
+
     public function testLevelsFollowEachOther(): void
     {
         $run = $this->outcome([]);
