@@ -35,7 +35,7 @@ final class Share
         $middle = ($p + $z ** 2 / (2 * $n)) / (1 + $z ** 2 / $n);
         $half = $z / (1 + $z ** 2 / $n) * sqrt($p * (1 - $p) / $n + $z ** 2 / (4 * $n ** 2));
 
-        return [100 * ($middle - $half), 100 * ($middle + $half)];
+        return [100 * max(0.0, $middle - $half), 100 * min(1.0, $middle + $half)];
     }
 
     public function __toString(): string
