@@ -43,7 +43,7 @@ echo "$houses houses from seed $seed\n$table\n";
 if (in_array('--write', $argv, true)) {
     $file = __DIR__.'/../docs/model.md';
     $text = (string) preg_replace(
-        '/(<!-- households -->\n).*?(\n<!-- \/households -->)/s', "\$1\n$houses houses from seed $seed on.\n\n$table\n\$2",
+        '/(<!-- households -->\n).*?(<!-- \/households -->)/s', "\$1\n$houses houses from seed $seed on.\n\n$table\n\n\$2",
         (string) file_get_contents($file),
     );
     file_put_contents($file, $text);
