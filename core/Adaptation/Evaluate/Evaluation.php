@@ -14,7 +14,7 @@ use Pausis\Core\Recipe\Method;
 final readonly class Evaluation
 {
     /** Changed with anything that changes an outcome. */
-    private const VERSION = 7;
+    private const VERSION = 8;
 
     public PotRun $pots;
 

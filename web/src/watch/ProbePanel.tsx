@@ -3,6 +3,7 @@ import type { Problem } from "../api/Problem";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { TextField } from "../kit/TextField";
+import { AtField } from "./AtField";
 
 const PLACES = { liquid: "in the liquid", core: "in the middle of the meat" } as const;
 
@@ -32,15 +33,7 @@ export function ProbePanel({
             onChange={setReading}
           />
         </div>
-        <div className="w-32">
-          <TextField
-            label="at (empty for now)"
-            value={at}
-            placeholder="14:10"
-            problem={problem?.at("at")}
-            onChange={setAt}
-          />
-        </div>
+        <AtField value={at} problem={problem?.at("at")} onChange={setAt} />
         <div className="flex basis-full flex-wrap gap-2">
           {Object.entries(PLACES).map(([place, words]) => (
             <Button

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Problem } from "../api/Problem";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
-import { TextField } from "../kit/TextField";
+import { AtField } from "./AtField";
 
 const SETTINGS = ["low", "high", "warm", "off"] as const;
 const WORDS: Record<(typeof SETTINGS)[number], string> = { low: "Low", high: "High", warm: "Warm", off: "off" };
@@ -31,15 +31,7 @@ export function TurnedPanel({
             {WORDS[setting]}
           </Button>
         ))}
-        <div className="w-32">
-          <TextField
-            label="at (empty for now)"
-            value={at}
-            placeholder="14:10"
-            problem={problem?.at("at")}
-            onChange={setAt}
-          />
-        </div>
+        <AtField value={at} problem={problem?.at("at")} onChange={setAt} />
       </div>
     </Panel>
   );
