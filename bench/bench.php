@@ -18,7 +18,7 @@ use Pausis\Core\Learning\Spread;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Tests\Core\Cooks;
 use Pausis\Tests\Core\Days;
 use Symfony\Component\HttpFoundation\Request;

@@ -36,7 +36,7 @@ use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\ProbePlace;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
-use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Reading\TypedQuantity;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -23,7 +23,7 @@ use Pausis\Core\Learning\WaterTest;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Volume;
-use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Reading\TypedQuantity;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;

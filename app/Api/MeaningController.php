@@ -10,7 +10,7 @@ use Pausis\App\Store\MeaningRecord;
 use Pausis\App\Store\Meanings;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Larder\Larder;
-use Pausis\Core\Recipe\IngredientReader;
+use Pausis\Core\Reading\IngredientReader;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;

@@ -28,11 +28,12 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\InvalidInput;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Reading\DishFile;
+use Pausis\Core\Reading\MethodReader;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\DishFile;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
-use Pausis\Core\Recipe\RecipeReader;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\Console\Attribute\Argument;
@@ -146,7 +147,8 @@ final readonly class AdaptCommand
         return [
             'original' => [
                 'method' => $original->method->value ?? 'oven', 'hours' => null === $original ? '' : "$original->hours h",
-                'oven' => null === $original?->ovenCelsius ? '' : "$original->ovenCelsius °C", 'boilsWine' => $dish->boilsWine(),
+                'oven' => null === $original?->ovenCelsius ? '' : "$original->ovenCelsius °C",
+                'boilsWine' => MethodReader::boilsWine($dish->acts()),
                 'settings' => array_map(
                     static fn (string $setting, Minutes $m): array => [
                         'setting' => $setting, 'fromMinutes' => $m->low, 'toMinutes' => $m->high,

@@ -17,7 +17,7 @@ use Pausis\App\Store\Households;
 use Pausis\App\Store\HouseRecord;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Reading\RecipeReader;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Output\OutputInterface;

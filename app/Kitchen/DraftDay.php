@@ -10,8 +10,8 @@ use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\SidesOfDish;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
+use Pausis\Core\Reading\TypedQuantity;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\TypedQuantity;
 
 /** What a draft says of the day beside the braise itself. */
 final readonly class DraftDay

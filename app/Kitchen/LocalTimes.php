@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Kitchen;
 
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Recipe\TypedTime;
+use Pausis\Core\Reading\TypedTime;
 
 /** Times of what has happened, as a cook types them: local, and in the past. */
 final readonly class LocalTimes

@@ -7,7 +7,7 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Api\Presentation\RecipePresenter;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Reading\RecipeReader;
 
 /** A braise with nothing special in it, for those who have no recipe yet. */
 final readonly class PlainBraise

@@ -8,8 +8,8 @@ use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
-use Pausis\Core\Recipe\Scaling;
-use Pausis\Core\Recipe\TypedQuantity;
+use Pausis\Core\Reading\Scaling;
+use Pausis\Core\Reading\TypedQuantity;
 
 /** A draft for more or for fewer: every amount, the meat, its pieces and the servings, as a merge patch (RFC 7396) of it. */
 final readonly class ScaleDraft

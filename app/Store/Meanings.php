@@ -6,7 +6,7 @@ namespace Pausis\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pausis\Core\Larder\Role;
-use Pausis\Core\Recipe\Vocabulary;
+use Pausis\Core\Reading\Vocabulary;
 
 /** Corrections of the reader that this house has made. */
 final readonly class Meanings

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Day\SideLeftOut;
+use Pausis\Core\Reading\Either;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\Either;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\OriginalMethod;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Day;
 
 use Pausis\Core\Problem\Problems;
-use Pausis\Core\Recipe\TypedTime;
+use Pausis\Core\Reading\TypedTime;
 
 /** Habits as written, one a line: "Mon to Fri 8:10 to 17:20", "Tue, Thu 18:00–19:30 busy", "weekends 10 to 12". */
 final class TypedHabits

@@ -6,11 +6,11 @@ namespace Pausis\Core\Liquid;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Quantity\Length;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\BoiledTo;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\MethodReader;
 
 /** What a recipe's own way boils off in open pans: its wine before the pot, its sauce after it; and what it pours in only then. */
 final readonly class OwnBoiling

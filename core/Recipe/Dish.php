@@ -100,12 +100,6 @@ final readonly class Dish
         );
     }
 
-    /** Whether wine and its kind are boiled down before they meet the pot. */
-    public function boilsWine(): bool
-    {
-        return MethodReader::boilsWine($this->acts());
-    }
-
     /** The way in which a slow cooker's recipe is cooked; null where it was written for something else. */
     public function slowCookerWay(): ?Way
     {

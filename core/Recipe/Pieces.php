@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
-use Pausis\Core\Recipe\Internal\Number;
+use Pausis\Core\Quantity\Number;
 
 /** So many pieces of meat as a recipe has them in the pot, from and to. */
 final readonly class Pieces

@@ -16,7 +16,7 @@ final class RecipeExportTest extends ApiTestCase
             '01-plain-british', '02-american-blog', '05-one-paragraph', '06-markdown', '07-groups', '14-red-braise', '18-pressure',
             '25-persian', '28-curry', '30-notes-and-asides',
         ] as $name) {
-            yield $name => [(string) file_get_contents(\dirname(__DIR__)."/Core/Recipe/corpus/recipes/$name.txt")];
+            yield $name => [(string) file_get_contents(\dirname(__DIR__)."/Core/Reading/corpus/recipes/$name.txt")];
         }
     }
 

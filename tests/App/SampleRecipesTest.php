@@ -7,10 +7,10 @@ namespace Pausis\Tests\App;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Reading;
-use Pausis\Core\Recipe\RecipeReader;
 use PHPUnit\Framework\TestCase;
 
 /** The sample recipes, in three hands, are read as a cook would read them. */

@@ -35,8 +35,8 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Reading\IngredientReader;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Tenderness\Doneness;
 
 /** Thursday 26 November 2026 in the sample house, seen from the evening before. */

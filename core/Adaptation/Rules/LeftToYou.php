@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Rules;
 
-use Pausis\Core\Recipe\Either;
+use Pausis\Core\Reading\Either;
 
 /** What the recipe leaves to the cook is taken as written first; refused, the other goes in. */
 final readonly class LeftToYou implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Rules;
 
+use Pausis\Core\Reading\HazardReader;
 use Pausis\Core\Recipe\Hazard;
-use Pausis\Core\Recipe\HazardReader;
 
 /** What a recipe asks for and must not be done as it stands is done its safe way: for safety, so that it can't be refused. */
 final readonly class NeverAsPrinted implements Rule

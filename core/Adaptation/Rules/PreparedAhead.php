@@ -6,9 +6,9 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Temperature;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
-use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
-use Pausis\Core\Recipe\MethodReader;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Timing;
 

@@ -10,10 +10,10 @@ use Pausis\App\Exchange\RecipeFile;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Reading;
-use Pausis\Core\Recipe\RecipeReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

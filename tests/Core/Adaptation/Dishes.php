@@ -22,10 +22,11 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Reading\DishFile;
+use Pausis\Core\Reading\IngredientReader;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\DishFile;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Core\Tenderness\Doneness;
 use Pausis\Tests\Core\Cooks;
 use Pausis\Tests\Core\Days;
@@ -66,7 +67,7 @@ final class Dishes
         $kilograms = ($meat->grams ?? 1200) / 1000;
 
         return new BraiseOrder(
-            new OrderedRecipe($dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), $dish->boilsWine(), $dish),
+            new OrderedRecipe($dish->ingredients, 4, ($dish->ways[0] ?? null)?->original(), MethodReader::boilsWine($dish->acts()), $dish),
             new OrderedMeat(
                 Cooks::joint($cut->id, $kilograms * (1 - $cut->bone), $kilograms > 1.3 ? 2 : 1), Mass::kilograms($kilograms * $cut->bone),
             ),

@@ -7,8 +7,8 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Reading\IngredientReader;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\IngredientReader;
 use PHPUnit\Framework\TestCase;
 
 /** Keys of the ledger turned into what is done with the liquids. */

@@ -24,8 +24,8 @@ use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
-use Pausis\Core\Recipe\DishReader;
-use Pausis\Core\Recipe\RecipeReader;
+use Pausis\Core\Reading\DishReader;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Tests\Core\Cooks;
 use PHPUnit\Framework\TestCase;
 

@@ -11,11 +11,11 @@ use Pausis\Core\Day\SidesOfDish;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Reading\DishReader;
+use Pausis\Core\Reading\RecipeReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Dish;
-use Pausis\Core\Recipe\DishReader;
-use Pausis\Core\Recipe\RecipeReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -8,8 +8,8 @@ use Pausis\Core\Larder\Larder;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Quantity\UnitSystem;
-use Pausis\Core\Recipe\IngredientReader;
-use Pausis\Core\Recipe\Vocabulary;
+use Pausis\Core\Reading\IngredientReader;
+use Pausis\Core\Reading\Vocabulary;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

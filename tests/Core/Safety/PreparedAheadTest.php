@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Pausis\Tests\Core\Safety;
 
 use Pausis\Core\Adaptation\Rules\PreparedAhead;
+use Pausis\Core\Reading\ActTable;
+use Pausis\Core\Reading\MethodReader;
+use Pausis\Core\Reading\Misheard;
+use Pausis\Core\Reading\StepReader;
 use Pausis\Core\Recipe\Act;
-use Pausis\Core\Recipe\ActTable;
-use Pausis\Core\Recipe\MethodReader;
-use Pausis\Core\Recipe\Misheard;
 use Pausis\Core\Recipe\Step;
-use Pausis\Core\Recipe\StepReader;
 use Pausis\Core\Safety\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -32,9 +32,9 @@ use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Volume;
+use Pausis\Core\Reading\IngredientReader;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Recipe\IngredientReader;
 use Pausis\Tests\Core\Days;
 use PHPUnit\Framework\TestCase;
 

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading;
+
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\Internal\Durations;
+use Pausis\Core\Reading\Internal\StructureReader;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\BoiledTo;
+use Pausis\Core\Recipe\Correction;
+use Pausis\Core\Recipe\Dish;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Part;
+use Pausis\Core\Recipe\PartKind;
+use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\Structure;
+use Pausis\Core\Recipe\Timing;
+use Pausis\Core\Recipe\Way;
+use Pausis\Core\Recipe\When;
+
+/** Puts a recipe's corrected lines and sentences together as a dish. */
+final readonly class DishReader
+{
+    private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead)|(?:for )?(?:(?:one|two|three|four'
+        .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
+    private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
+    private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Tie];
+    /** What is simmered for no longer after starch went in is thickened, not boiled down; minutes. */
+    private const THICKENS_WITHIN = 10.0;
+    /** What is marinated so long is begun the evening before, minutes. */
+    private const OVERNIGHT = 360.0;
+    private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half)[^,.;]{0,20}/iu';
+    private const LOOKS = [ActKind::TakeOut, ActKind::Skim, ActKind::PokeDown, ActKind::Check];
+    /** Later than this share of the cooking it is done at its end. */
+    private const WELL_BEFORE_THE_END = 0.85;
+    private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
+
+    private MethodReader $method;
+
+    public function __construct()
+    {
+        $this->method = new MethodReader(ActTable::load());
+    }
+
+    /**
+     * @param list<Ingredient>          $ingredients each with its part
+     * @param list<Step>                $steps       each with its identity
+     * @param list<Way>                 $ways
+     * @param array<string, Correction> $corrections by step
+     */
+    public function read(array $ingredients, array $steps, array $ways = [], array $corrections = []): Dish
+    {
+        $acts = $this->method->acts($steps, $ingredients, $corrections);
+        $sentences = array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $steps);
+
+        return self::assembled(
+            $ingredients, $acts,
+            (new StructureReader(
+                $ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part, $ingredients),
+            ))->read(),
+            $ways,
+        );
+    }
+
+    /**
+     * @param list<Ingredient> $ingredients
+     * @param list<Act>        $acts
+     * @param list<Way>        $ways
+     */
+    private static function assembled(array $ingredients, array $acts, Structure $structure, array $ways): Dish
+    {
+        $cook = MethodReader::cookPlace($acts);
+        $late = array_combine(
+            array_map(static fn (Ingredient $i): string => $i->key(), $ingredients),
+            \array_slice($structure->late, 0, \count($ingredients)),
+        );
+        $partOf = [];
+        foreach ($ingredients as $one) {
+            $partOf[$one->key()] = $one->part;
+        }
+        $evenings = array_map(
+            static fn (Act $a): string => $a->source,
+            array_filter(
+                $acts,
+                static fn (Act $a): bool => \in_array(
+                    $a->kind, [ActKind::Marinate, ActKind::Soak], true,
+                ) && preg_match(self::EVENING, $a->source),
+            ),
+        );
+        $byPart = [PartKind::Braise->value => []];
+        foreach ($acts as $k => $act) {
+            $after = null !== $cook && $k > $cook;
+            $act = self::thickensOn($act, $acts[$k - 1] ?? null) ? $act->as($acts[$k - 1]->kind) : $act;
+            $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
+            $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
+                ? $act->as(ActKind::Reduce)
+                : $act;
+            $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
+                $opened, $after, $late, $structure->uncoverMinutes, null === $cook ? null : $acts[$cook]->minutes,
+            ));
+            $byPart[self::partOf($act, $partOf, $after)->value][] = $timed;
+        }
+        $parts = [];
+        foreach (PartKind::cases() as $kind) {
+            $own = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => $kind === $i->part));
+            if (PartKind::Braise === $kind || isset($byPart[$kind->value]) || [] !== $own) {
+                $parts[] = new Part(
+                    $kind->value, $kind, '', array_map(static fn (Ingredient $i): string => $i->key(), $own), $byPart[$kind->value] ?? [],
+                );
+            }
+        }
+
+        return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /** "Simmer 3 minutes until thick": the starch that went in just before. */
+    private static function thickensOn(Act $act, ?Act $before): bool
+    {
+        return ActKind::Reduce === $act->kind && true === $before?->kind->thickens() && null === BoiledTo::in($act->source)
+            && null !== $act->minutes && $act->minutes->high <= self::THICKENS_WITHIN;
+    }
+
+    /**
+     * Whether what is browned is no meat.
+     *
+     * @param list<Ingredient> $ingredients
+     */
+    private static function ofVegetables(Act $act, array $ingredients): bool
+    {
+        $named = array_filter($ingredients, static fn (Ingredient $i): bool => \in_array($i->key(), $act->foods, true));
+        $roles = array_map(static fn (Ingredient $i): Role => $i->role, $named);
+
+        return ActKind::Brown === $act->kind && [] !== array_intersect(
+            array_map(static fn (Role $r): string => $r->value, $roles), [Role::Vegetable->value, Role::Aromatic->value],
+        ) && !\in_array(Role::Meat, $roles, true);
+    }
+
+    /** @param array<string, Minutes|null> $late by ingredient */
+    private static function when(Act $act, bool $after, array $late, ?float $uncover, ?Minutes $cook): When
+    {
+        $offset = null;
+        foreach ($act->foods as $food) {
+            $offset ??= $late[$food] ?? null;
+        }
+        $adds = \in_array(
+            $act->kind, [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::SeasonToTaste, ActKind::Other], true,
+        );
+
+        return match (true) {
+            !$after && \in_array($act->kind, self::AHEAD, true) && self::isDayAhead($act) => When::eveningBefore(),
+            !$after && !\in_array($act->when->timing, [Timing::BeforeEnd], true) => When::before(),
+            $adds && null !== $offset => When::beforeEnd($offset),
+            Timing::BeforeEnd === $act->when->timing => $act->when,
+            ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
+            \in_array($act->kind, self::LOOKS, true) && null !== self::hourOf($act, $cook) => When::afterStart(self::hourOf($act, $cook)),
+            \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
+            default => When::atTheEnd(),
+        };
+    }
+
+    /** "After 2 hours fish out the chilli", well before the braise is done. */
+    private static function hourOf(Act $act, ?Minutes $cook): ?Minutes
+    {
+        $found = preg_match(self::AFTER, $act->source, $m) ? Durations::in($m[0])[0][0] ?? null : null;
+
+        return null !== $cook && null !== $found && $found->high < self::WELL_BEFORE_THE_END * $cook->low ? $found : null;
+    }
+
+    private static function isDayAhead(Act $act): bool
+    {
+        return 1 === preg_match(self::EVENING, $act->source) || (ActKind::Marinate === $act->kind
+            && null !== $act->minutes && $act->minutes->high >= self::OVERNIGHT);
+    }
+
+    /** @param array<string, PartKind> $partOf by ingredient */
+    private static function partOf(Act $act, array $partOf, bool $after): PartKind
+    {
+        $named = array_values(array_filter(array_map(static fn (string $food): ?PartKind => $partOf[$food] ?? null, $act->foods)));
+        $beside = array_values(array_filter($named, static fn (PartKind $p): bool => PartKind::Braise !== $p && PartKind::Marinade !== $p));
+
+        return match (true) {
+            ActKind::SideWork === $act->kind => $beside[0] ?? PartKind::Side,
+            // What is made with something of the side is the side's, whatever of the braise's butter goes into it.
+            $after && \in_array(PartKind::Side, $beside, true) && !$act->kind->finishes() => PartKind::Side,
+            [] !== $named && \count($beside) === \count($named) && !$act->kind->finishes() => $beside[0],
+            default => PartKind::Braise,
+        };
+    }
+}

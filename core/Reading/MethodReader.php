@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading;
+
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Correction;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Step;
+
+/** Reads the sentences of a method into acts: the braise begins at its first long cooking, or else where the lid goes on. */
+final readonly class MethodReader
+{
+    private const LID_ON = '/\b(?:lid on|put (?:on )?the lid|cover(?:ed)?\W*$|cover and|switch(?:ed)? (?:it )?on)\b/iu';
+    private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
+    /** Nothing of the kind is done with what only stands in the room for a while. */
+    private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
+    /** Minutes from which on a cooking is the braise. */
+    private const LONG_COOK = 25.0;
+
+    public function __construct(private ActTable $verbs)
+    {
+    }
+
+    /**
+     * @param list<Step>                $steps       each with its identity
+     * @param list<Ingredient>          $ingredients
+     * @param array<string, Correction> $corrections by step
+     *
+     * @return list<Act>
+     */
+    public function acts(array $steps, array $ingredients, array $corrections = []): array
+    {
+        $naming = new Naming($ingredients);
+        $acts = $this->after($steps, $ingredients, $naming, null, $corrections);
+        if (null !== self::cookPlace($acts)) {
+            return $acts;
+        }
+        // The hours stand above the method: it cooks from where the lid goes on.
+        foreach ($steps as $k => $step) {
+            if (preg_match(self::LID_ON, $step->source)) {
+                return $this->after($steps, $ingredients, $naming, $k + 1, $corrections);
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * Whether wine and its kind are boiled down, or loosen a pan, before the braise itself.
+     *
+     * @param list<Act> $acts
+     */
+    public static function boilsWine(array $acts): bool
+    {
+        return [] !== array_filter(
+            \array_slice($acts, 0, self::cookPlace($acts) ?? \count($acts)),
+            static fn (Act $a): bool => \in_array($a->kind, [ActKind::BoilDown, ActKind::Deglaze, ActKind::Reduce], true),
+        );
+    }
+
+    /**
+     * @param list<Act> $acts
+     *
+     * @return int|null the place of the braise itself among them
+     */
+    public static function cookPlace(array $acts): ?int
+    {
+        foreach ($acts as $k => $act) {
+            if (self::isBraise($act)) {
+                return $k;
+            }
+        }
+
+        return null;
+    }
+
+    public static function isBraise(Act $act): bool
+    {
+        return ActKind::Cook === $act->kind
+            && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK);
+    }
+
+    /**
+     * @param list<Step>                $steps
+     * @param list<Ingredient>          $ingredients
+     * @param int|null                  $from        the step at which the braise is over; null to be told by the acts
+     * @param array<string, Correction> $corrections
+     *
+     * @return list<Act>
+     */
+    private function after(array $steps, array $ingredients, Naming $naming, ?int $from, array $corrections): array
+    {
+        $reader = new ActReader($this->verbs);
+        $acts = [];
+        $after = false;
+        foreach ($steps as $k => $step) {
+            $after = $after || $k === $from;
+            $read = $reader->read($step->source, $step->id, $naming, $ingredients, $after);
+            if ($k + 1 === $from && [] !== $read) {
+                $read[] = array_pop($read)->as(ActKind::Cook);
+            }
+            $read = !$after && HazardReader::standsOut($step->source)
+                ? array_map(static fn (Act $a): Act => \in_array($a->kind, self::NOT_OUT, true) ? $a->as(ActKind::Prepare) : $a, $read)
+                : $read;
+            $read = self::corrected($read, $step, $corrections[$step->id] ?? null);
+            $alone = [] === $read && preg_match(self::TIME_ALONE, $step->source) ? array_pop($acts) : null;
+            if (null !== $alone) {
+                $acts[] = $alone->lasting(Minutes::of($step->minutes));
+                continue;
+            }
+            $after = $after || [] !== array_filter($read, self::isBraise(...));
+            $told = [] === $read
+                ? [new Act(
+                    "$step->id.1", ActKind::Other,
+                    array_map(static fn (int $p): string => $ingredients[$p]->key(), $naming->in($step->source)), source: $step->source,
+                )]
+                : $read;
+            array_push($acts, ...array_map(static fn (Act $a): Act => $a->onLine($step->line), $told));
+        }
+
+        return $acts;
+    }
+
+    /**
+     * A sentence that the cook has called something is that one thing; minutes are those of its longest act.
+     *
+     * @param list<Act> $read
+     *
+     * @return list<Act>
+     */
+    private static function corrected(array $read, Step $step, ?Correction $correction): array
+    {
+        if (null !== $correction?->kind) {
+            $foods = array_values(array_unique(array_merge(...array_map(static fn (Act $a): array => $a->foods, $read))));
+            $read = [new Act(
+                "$step->id.1", $correction->kind, $foods, $read[0]->minutes ?? null, until: $read[0]->until ?? null, source: $step->source,
+            )];
+        }
+        if (null === $correction?->minutes || [] === $read) {
+            return $read;
+        }
+        $longest = 0;
+        foreach ($read as $k => $act) {
+            $longest = ($act->minutes->high ?? 0.0) > ($read[$longest]->minutes->high ?? 0.0) ? $k : $longest;
+        }
+
+        return array_map(
+            static fn (Act $a, int $k): Act => $k === $longest ? $a->lasting($correction->minutes) : $a, $read, array_keys($read),
+        );
+    }
+}
