@@ -106,15 +106,24 @@ final readonly class HtmlPage
             }
             while (null !== $node && $node !== $body && null === $node->nextSibling) {
                 $node = $node->parentNode;
-                $text .= null === $node ? '' : self::gap($node);
+                $text .= null === $node ? '' : self::behind($node);
             }
+            $text .= null === $node || $node === $body || $node instanceof \DOMText ? '' : self::behind($node);
             $node = $node === $body ? null : $node?->nextSibling;
         }
 
-        return trim((string) preg_replace(['/[ \t]+/', '/ *\n */', '/\n{3,}/'], [' ', "\n", "\n\n"], $text));
+        return trim((string) preg_replace(
+            ['/[ \t]+/', '/ *\n */', '/\n{3,}/', '/^(#{1,6})\n+(?!#)/m', '/^#{1,6}\n/m'], [' ', "\n", "\n\n", '$1 ', ''], $text,
+        ));
     }
 
-    /** What stands before and after an element. */
+    /** What stands after an element. */
+    private static function behind(\DOMNode $node): string
+    {
+        return str_starts_with($gap = self::gap($node), "\n") ? "\n" : $gap;
+    }
+
+    /** What stands before an element. */
     private static function gap(\DOMNode $node): string
     {
         return match (true) {

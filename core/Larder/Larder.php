@@ -137,6 +137,17 @@ final class Larder
         return null;
     }
 
+    /** @return array<string, true> the last words of all names, which are what a food is */
+    public function nouns(): array
+    {
+        $nouns = [];
+        foreach ($this->byName as $name => $id) {
+            $nouns[(string) preg_replace('/^.* /u', '', $name)] = true;
+        }
+
+        return $nouns;
+    }
+
     /** Lower case, without accents, hyphens and punctuation: how names are compared. */
     public static function normal(string $text): string
     {

@@ -53,6 +53,19 @@ final readonly class Cuts
         return array_values($this->byId);
     }
 
+    /** @return array<string, true> the last words of all names */
+    public function nouns(): array
+    {
+        $nouns = [];
+        foreach ($this->byId as $cut) {
+            foreach ($cut->words as $word) {
+                $nouns[(string) preg_replace('/^.* /u', '', $word)] = true;
+            }
+        }
+
+        return $nouns;
+    }
+
     /** @return list<Cut> those of the animal that a text names, shoulders and legs first; at most three */
     public function offered(string $text): array
     {

@@ -82,7 +82,8 @@ final readonly class RecipeReader
         );
     }
 
-    private static function cleaned(string $text): string
+    /** In UTF-8, without control characters, every line ended alike. */
+    public static function cleaned(string $text): string
     {
         $text = mb_scrub(self::inUtf8($text), 'UTF-8');
         $text = str_replace(

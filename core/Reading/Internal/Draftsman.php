@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Internal;
 
+use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;

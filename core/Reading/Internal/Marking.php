@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Internal;
 
+use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Reading\Internal;
+namespace Pausis\Core\Reading\Lines;
 
 /** A trimmed part of the source and where it begins, in bytes. */
 final readonly class Stretch

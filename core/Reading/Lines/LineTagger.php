@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading\Lines;
+
+use Pausis\Core\Larder\Larder;
+use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Sequence\Chain;
+
+/** Tells what each line of a text is, by its words and by those around it. Trained by bin/train (docs/reading.md). */
+final readonly class LineTagger
+{
+    private LineFeatures $features;
+
+    public function __construct(private Chain $chain, Larder $larder, Cuts $cuts)
+    {
+        $this->features = new LineFeatures(Lexicon::of($larder, $cuts));
+    }
+
+    public static function load(Larder $larder, Cuts $cuts): self
+    {
+        /** @var array{labels: list<string>, seen: array<string, array<int, int>>, follows: list<list<int>>, heat: float} $weights */
+        $weights = require __DIR__.'/../../data/reading/lines.php';
+
+        return new self(Chain::of($weights), $larder, $cuts);
+    }
+
+    /**
+     * @param list<Line> $lines those of one text, in order
+     *
+     * @return list<TaggedLine>
+     */
+    public function tag(array $lines): array
+    {
+        $tagged = [];
+        foreach ($this->chain->marginals($this->features->of($lines)) as $k => $likely) {
+            $sure = max($likely);
+            $label = LineLabel::from($this->chain->labels[(int) array_search($sure, $likely, true)]);
+            $tagged[] = new TaggedLine($lines[$k], $label, $sure);
+        }
+
+        return $tagged;
+    }
+}
