@@ -9,6 +9,9 @@ use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Reading\Internal\Draftsman;
+use Pausis\Core\Reading\Lines\Cutter;
+use Pausis\Core\Reading\Lines\LineTagger;
+use Pausis\Core\Reading\Lines\Page;
 use Pausis\Core\Recipe\Reading;
 
 /** Reads a recipe typed, pasted or dictated as text. */
@@ -27,11 +30,13 @@ final readonly class RecipeReader
 
     private Misheard $misheard;
     private ActTable $verbs;
+    private LineTagger $tagger;
 
     public function __construct(private Larder $larder, private Cuts $cuts)
     {
         $this->misheard = Misheard::load();
         $this->verbs = ActTable::load();
+        $this->tagger = LineTagger::load($larder, $cuts);
     }
 
     /**
@@ -59,7 +64,9 @@ final readonly class RecipeReader
             return null;
         }
         $reader = new IngredientReader($this->larder, $this->cuts, $system ?? UnitSystem::guess($text), $vocabulary, $this->misheard);
-        $reading = (new Draftsman($reader, new StepReader($this->misheard), $this->larder, $this->cuts, $this->verbs))->read($text);
+        $flow = Page::flow($text);
+        $draftsman = new Draftsman($reader, new StepReader($this->misheard), $this->larder, $this->cuts, $this->verbs);
+        $reading = $draftsman->read($text, $flow, $this->tagger->tag(Cutter::lines($flow)));
         if (!$reading->looksLikeRecipe() || ([] === $reading->steps && [] === $reading->ways && preg_match(self::LIST_OR_MENU, $text))) {
             $problems->add('no-recipe', $path, ['lines' => substr_count(trim($text), "\n") + 1]);
 

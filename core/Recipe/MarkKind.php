@@ -16,6 +16,10 @@ enum MarkKind: string
     /** The rest of an ingredient: how it is cut, what it may be replaced by. */
     case Note = 'note';
     case Step = 'step';
+    /** The recipe's own word on it: a tip, another way, how it keeps. */
+    case Tip = 'tip';
+    /** The page around it, and what others say. */
+    case Around = 'around';
     /** Shown as not read. */
     case Unread = 'unread';
     /** White space and bullets. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Internal;
 
+use Pausis\Core\Reading\Lines\Flow;
 use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
@@ -42,18 +43,31 @@ final class Marking
         }
     }
 
-    /** @return list<Mark> */
-    public function over(string $text): array
+    /**
+     * @param string $text the source, of which the flow is what was read
+     *
+     * @return list<Mark>
+     */
+    public function over(string $text, Flow $flow): array
     {
         $edges = [0, \strlen($text)];
-        foreach ($this->claims as [$start, $end]) {
+        $claims = [];
+        foreach ($flow->left as [$start, $end]) {
+            $claims[] = [$start, $end, MarkKind::Around, null];
+        }
+        foreach ($this->claims as [$from, $to, $kind, $index]) {
+            foreach ($flow->sourceOf($from, $to) as [$start, $end]) {
+                $claims[] = [$start, $end, $kind, $index];
+            }
+        }
+        foreach ($claims as [$start, $end]) {
             array_push($edges, $start, $end);
         }
         $edges = array_values(array_unique($edges));
         sort($edges);
         $place = array_flip($edges);
         $taken = array_fill(0, max(0, \count($edges) - 1), null);
-        foreach ($this->claims as [$start, $end, $kind, $index]) {
+        foreach ($claims as [$start, $end, $kind, $index]) {
             for ($i = $place[$start]; $i < $place[$end]; ++$i) {
                 $taken[$i] = [$kind, $index];
             }

@@ -155,6 +155,30 @@ final readonly class Mentions
         return $found;
     }
 
+    /**
+     * A list written as a sentence names some foods without an amount.
+     *
+     * @param list<array{Stretch, Ingredient}> $listed
+     *
+     * @return list<array{Stretch, Ingredient}>
+     */
+    public function withTheBare(Stretch $sentence, array $listed): array
+    {
+        foreach ($this->bare($sentence) as $bare) {
+            $told = false;
+            foreach ($listed as [$stretch, $read]) {
+                $told = $told || ($bare[0]->start < $stretch->end() && $bare[0]->end() > $stretch->start)
+                    || $read->isLike($bare[1]) || (Role::Meat === $read->role && Role::Meat === $bare[1]->role);
+            }
+            if (!$told) {
+                $listed[] = $bare;
+            }
+        }
+        usort($listed, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+
+        return $listed;
+    }
+
     /** Whether a text begins with a food, size and colour aside. */
     private function begins(string $text, bool $atOnce = false): bool
     {

@@ -33,7 +33,9 @@ final readonly class LineTagger
      */
     public function tag(array $lines): array
     {
-        $tagged = [];
+        $names = array_values(array_filter($lines, static fn (Line $l): bool => '@' === $l->mark));
+        $lines = array_values(array_filter($lines, static fn (Line $l): bool => '@' !== $l->mark));
+        $tagged = array_map(static fn (Line $l): TaggedLine => new TaggedLine($l, LineLabel::Around, 1.0), $names);
         foreach ($this->chain->marginals($this->features->of($lines)) as $k => $likely) {
             $sure = max($likely);
             $label = LineLabel::from($this->chain->labels[(int) array_search($sure, $likely, true)]);
