@@ -8,6 +8,7 @@ use Pausis\App\Exchange\RecipeFile;
 use Pausis\App\Store\HouseRecord;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Larder\Larder;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Reading\Questions;
@@ -31,8 +32,9 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('pausis:read', 'Prints what the recipe reader makes of a text file, as JSON (docs/formats.md).')]
 final readonly class ReadCommand
 {
-    public function __construct(private RecipeReader $reader, private RecipeFile $files, private Wording $wording)
-    {
+    public function __construct(
+        private RecipeReader $reader, private RecipeFile $files, private Wording $wording, private Larder $larder,
+    ) {
     }
 
     public function __invoke(OutputInterface $output, #[Argument('A text, Markdown, JSON-LD or HTML file')] string $file): int
@@ -59,7 +61,7 @@ final readonly class ReadCommand
         $output->writeln(Json::pretty([
             'title' => $reading->title,
             'serves' => $reading->serves,
-            'ingredients' => array_map(self::ingredient(...), $reading->ingredients),
+            'ingredients' => array_map($this->ingredient(...), $reading->ingredients),
             'steps' => array_map(static fn (Act $a): array => self::act($a, $places), $reading->acts),
             'unread' => $reading->unread,
             'measures' => $reading->system->value,
@@ -84,7 +86,7 @@ final readonly class ReadCommand
     }
 
     /** @return array<string, mixed> */
-    private static function ingredient(Ingredient $i): array
+    private function ingredient(Ingredient $i): array
     {
         return [
             'source' => $i->source,
@@ -94,12 +96,23 @@ final readonly class ReadCommand
             'grams' => null === $i->grams ? null : round($i->grams, 1),
             'millilitres' => null === $i->millilitres ? null : round($i->millilitres, 1),
             'food' => $i->food->id ?? $i->cut->id ?? null,
+            'names' => $this->names($i),
             'role' => $i->role->value,
             'notes' => $i->notes,
             'optional' => $i->optional,
             'confidence' => round($i->confidence, 2),
             'problems' => array_map(static fn (Doubt $d): string => $d->value, $i->doubts),
         ];
+    }
+
+    /** @return list<string> its own, and those of what it is a kind of: unsalted stock is stock */
+    private function names(Ingredient $i): array
+    {
+        $kind = null === $i->food ? null : $this->larder->named((string) preg_replace('/^.* /u', '', $i->food->name))[0] ?? null;
+
+        return array_values(array_unique([
+            ...($i->food->words ?? $i->cut->words ?? []), ...($kind?->role === $i->food?->role ? $kind->words ?? [] : []),
+        ]));
     }
 
     /**

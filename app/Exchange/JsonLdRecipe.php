@@ -71,11 +71,33 @@ final readonly class JsonLdRecipe
     {
         $values = \is_string($value) ? preg_split('/\R/', $this->lines($value)) : (array) $value;
         $texts = array_map(
-            fn (mixed $one): string => $this->plain(\is_array($one) ? ($one['name'] ?? $one['text'] ?? '') : $one),
+            fn (mixed $one): string => $this->plain(\is_array($one) ? $this->inWords($one) : $one),
             array_values($values ?: []),
         );
 
         return array_values(array_filter($texts, static fn (string $one): bool => '' !== $one));
+    }
+
+    /**
+     * What an ingredient that is kept in fields says: its own words, or amount, unit, food and note.
+     *
+     * @param array<array-key, mixed> $one
+     */
+    private function inWords(array $one): string
+    {
+        foreach (['originalText', 'display', 'text', 'raw'] as $key) {
+            if (\is_string($one[$key] ?? null) && '' !== trim($one[$key])) {
+                return $one[$key];
+            }
+        }
+        $said = fn (string ...$keys): string => implode('', \array_slice(array_filter(array_map(
+            fn (string $k): string => $this->plain(\is_array($one[$k] ?? null) ? ($one[$k]['name'] ?? '') : ($one[$k] ?? '')), $keys,
+        )), 0, 1));
+        $note = $said('note', 'notes', 'preparation', 'comment');
+
+        return trim(implode(' ', array_filter([
+            $said('quantity', 'amount', 'value'), $said('unit', 'unitText'), $said('food', 'name', 'ingredient'),
+        ]))).('' === $note ? '' : ", $note");
     }
 
     /** @return list<string> steps as numbered lines, sections as headings */

@@ -7,7 +7,7 @@ namespace Pausis\Core\Larder;
 use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Quantity\UnitSystem;
 
-/** What is known of one food. Data and meanings: core/data/larder.json. */
+/** What is known of one food. Data and meanings: core/data/larder/. */
 final readonly class Food
 {
     private const WATER_HEAT = 4180.0;      // J/kg·K

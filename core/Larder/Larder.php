@@ -29,11 +29,16 @@ final class Larder
         'soften' => null, 'holds' => 4.0, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false,
         'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
     ];
+    private const FILES = [
+        'liquid', 'tomato', 'dairy', 'acid', 'seasoning', 'spice', 'salt', 'vegetable', 'herb', 'aromatic', 'pulse', 'grain', 'thickener', 'fat',
+        'sweet', 'fruit', 'garnish', 'tool',
+    ];
     /** A food is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
 
     /** @var array<string, Food> made when first asked for: most requests need a dozen of them */
     private array $foods = [];
+    private ?Spelling $spelling = null;
 
     /**
      * @param array<string, array<string, mixed>> $rows   by id, as in the file
@@ -45,16 +50,18 @@ final class Larder
 
     public static function load(): self
     {
-        /** @var array{foods: list<array{id: string, words: list<string>, ...<string, mixed>}>} $data */
-        $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder.json'), true, 16, \JSON_THROW_ON_ERROR);
         $rows = $byName = [];
         $longest = 1;
-        foreach ($data['foods'] as $row) {
-            $rows[$row['id']] = $row;
-            foreach ($row['words'] as $word) {
-                $name = self::normal($word);
-                $byName[$name] = $row['id'];
-                $longest = max($longest, substr_count($name, ' ') + 1);
+        foreach (self::FILES as $file) {
+            /** @var array{foods: list<array{id: string, words: list<string>, ...<string, mixed>}>} $data */
+            $data = json_decode((string) file_get_contents(__DIR__.'/../data/larder/'.$file.'.json'), true, 16, \JSON_THROW_ON_ERROR);
+            foreach ($data['foods'] as $row) {
+                $rows[$row['id']] = $row;
+                foreach ($row['words'] as $word) {
+                    $name = self::normal($word);
+                    $byName[$name] = $row['id'];
+                    $longest = max($longest, substr_count($name, ' ') + 1);
+                }
             }
         }
 
@@ -135,6 +142,16 @@ final class Larder
         }
 
         return null;
+    }
+
+    /**
+     * What mistyped words of these names, and of more that a caller knows, most likely mean.
+     *
+     * @param list<string> $more normal names
+     */
+    public function spelling(array $more): Spelling
+    {
+        return $this->spelling ??= Spelling::of([...array_map(strval(...), array_keys($this->byName)), ...$more]);
     }
 
     /** @return array<string, true> the last words of all names, which are what a food is */

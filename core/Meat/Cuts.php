@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Meat;
 
+use Pausis\Core\Larder\Larder;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 
 /** The table of cuts. */
 final readonly class Cuts
 {
+    /** A cut is named near the beginning or not at all. */
+    private const MOST_BYTES = 400;
     private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';
     private const USUAL = '/shoulder|chuck|thigh|leg|haunch/u';
     private const OTHER_CUTS = '/\b(?:loins?|fillets?|tenderloins?|chops?|saddle|rack|breasts?|minced?|ground|liver|kidneys?|heart'
         .'|escalopes?|cutlets?|sausages?|ham|gammon|trotters?|tail|head|tongue|wings?|steaks?|medallions?|crown)\b/u';
 
-    /** @param array<string, Cut> $byId */
-    private function __construct(private array $byId, private string $anyName)
+    /**
+     * @param array<string, Cut> $byId
+     * @param array<string, Cut> $byName by normal names (Larder::normal)
+     */
+    private function __construct(private array $byId, private array $byName, private int $longestName)
     {
     }
 
@@ -28,7 +34,8 @@ final readonly class Cuts
          * sold: string, pieceKg: float, words: list<string>}>} $data
          */
         $data = json_decode((string) file_get_contents(__DIR__.'/../data/cuts.json'), true, 16, \JSON_THROW_ON_ERROR);
-        $byId = $names = [];
+        $byId = $byName = [];
+        $longest = 1;
         foreach ($data['cuts'] as $row) {
             $byId[$row['id']] = new Cut(
                 $row['id'], $row['name'], $row['animal'], $row['need'], $row['sigma'] ?? $data['needSigma'], $row['form'],
@@ -36,10 +43,14 @@ final readonly class Cuts
                 Temperature::celsius($row['safeCore'] ?? 63.0), $row['past'] ?? 2.6, 'pieces' === $row['sold'],
                 Mass::kilograms($row['pieceKg']), $row['words'],
             );
-            array_push($names, ...array_map(static fn (string $word): string => preg_quote($word, '/'), $row['words']));
+            foreach ($row['words'] as $word) {
+                $name = Larder::normal($word);
+                $byName[$name] = $byId[$row['id']];
+                $longest = max($longest, substr_count($name, ' ') + 1);
+            }
         }
 
-        return new self($byId, '/\b(?:'.implode('|', $names).')(?:s|es)?\b/u');
+        return new self($byId, $byName, $longest);
     }
 
     public function find(string $id): ?Cut
@@ -51,6 +62,12 @@ final readonly class Cuts
     public function all(): array
     {
         return array_values($this->byId);
+    }
+
+    /** @return list<string> normal (Larder::normal) */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->byName));
     }
 
     /** @return array<string, true> the last words of all names */
@@ -84,26 +101,25 @@ final readonly class Cuts
      */
     public function named(string $text): ?Cut
     {
-        $text = mb_strtolower(str_replace('’', '\'', $text));
-        if (!preg_match($this->anyName, $text)) {
-            return null;
-        }
-        $best = null;
+        $words = explode(' ', Larder::normal(mb_strcut($text, 0, self::MOST_BYTES)));
+        $best = $name = null;
         $length = 0;
-        foreach ($this->byId as $cut) {
-            foreach ($cut->words as $word) {
-                if (\strlen($word) > $length && preg_match('/\b'.preg_quote($word, '/').'(?:s|es)?\b/u', $text)) {
-                    [$best, $length] = [$cut, \strlen($word)];
+        for ($most = min($this->longestName, \count($words)); $most > 0; --$most) {
+            for ($i = 0, $last = \count($words) - $most; $i <= $last; ++$i) {
+                $said = implode(' ', \array_slice($words, $i, $most));
+                $found = $this->byName[$said] ?? $this->byName[(string) preg_replace('/(?:(?<=ch|sh)es|s)$/', '', $said)] ?? null;
+                if (null !== $found && \strlen($said) > $length) {
+                    [$best, $name, $length] = [$found, $said, \strlen($said)];
                 }
             }
         }
 
-        return $length > 0 && self::ofAnotherCut($text, $length) ? null : $best;
+        return null !== $name && self::ofAnotherCut(implode(' ', $words), $name) ? null : $best;
     }
 
     /** "pork loin" is no shoulder, though a plain "pork" may be. */
-    private static function ofAnotherCut(string $text, int $length): bool
+    private static function ofAnotherCut(string $text, string $name): bool
     {
-        return preg_match(self::ANIMALS, $text, $m) && $length === \strlen($m[0]) && preg_match(self::OTHER_CUTS, $text);
+        return preg_match(self::ANIMALS, $name, $m) && $m[0] === $name && preg_match(self::OTHER_CUTS, $text);
     }
 }

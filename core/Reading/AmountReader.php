@@ -21,7 +21,7 @@ final readonly class AmountReader
 {
     private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
         .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
-    private const LOOSE = '/(?:heaped|heaping|rounded|level|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump'
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump'
         .'|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */

@@ -294,6 +294,12 @@ final class IngredientReader
             $better = $this->identify($heard->text, $notes);
             [$food, $cut, $named, $guess] = null === $better ? [$food, $cut, $named, null] : [...$better, $heard];
         }
+        if (null !== ($spelt = $this->larder->spelling($this->cuts->names())->corrected($taken))) {
+            $better = $this->identify(str_starts_with($tinned, 'tinned ') ? "tinned $spelt[2]" : $spelt[2], $notes);
+            [$food, $cut, $named, $guess] = null === $better || [$food, $cut] === [$better[0], $better[1]]
+                ? [$food, $cut, $named, $guess]
+                : [...$better, new Guess(...$spelt)];
+        }
         [$food, $guess] = $this->inContext($food, $amount, $foodText, $notes, $source) ?? [$food, $guess];
         [$food, $open] = null === $food ? [null, false] : $this->larder->asSaid($food, $taken, "$amountText $notes");
         $named = $food->role ?? $named;
@@ -405,6 +411,9 @@ final class IngredientReader
             return [$named[0], null, $named[0]->role];
         }
         $cut = $this->cuts->named($text);
+        if (null !== $cut && null !== $named && null === $this->cuts->named(str_replace($named[1], ' ', Larder::normal($text)))) {
+            $cut = null;
+        }
         if (null === $cut && (null === $named || 'ham-bone' === $named[0]->id) && preg_match(self::BARE_CUT, $text)) {
             return [null, null, Role::Meat];
         }

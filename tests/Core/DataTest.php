@@ -15,7 +15,6 @@ use PHPUnit\Framework\TestCase;
 final class DataTest extends TestCase
 {
     #[TestWith(['cuts'])]
-    #[TestWith(['larder'])]
     #[TestWith(['misheard'])]
     #[TestWith(['sides'])]
     public function testATableHasItsShape(string $table): void
@@ -30,10 +29,29 @@ final class DataTest extends TestCase
         );
     }
 
+    public function testEveryRoleOfTheLarderHasItsShape(): void
+    {
+        $folder = \dirname(__DIR__, 2).'/core/data';
+        $files = glob("$folder/larder/*.json") ?: [];
+        self::assertCount(18, $files);
+        foreach ($files as $file) {
+            $data = json_decode((string) file_get_contents($file), false, 16, \JSON_THROW_ON_ERROR);
+            $result = (new Validator())->validate($data, (string) file_get_contents("$folder/schema/larder.json"));
+            $error = $result->error();
+            self::assertTrue(
+                $result->isValid(),
+                basename($file).(null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR)),
+            );
+            foreach (self::rows('larder/'.basename($file, '.json'), 'foods') as $row) {
+                self::assertSame(basename($file, '.json'), $row['role'] ?? '', $row['id']);
+            }
+        }
+    }
+
     public function testNoNameMeansTwoFoods(): void
     {
         $seen = [];
-        foreach (self::rows('larder', 'foods') as $row) {
+        foreach (self::foods() as $row) {
             foreach ($row['words'] as $word) {
                 self::assertArrayNotHasKey($word, $seen, "$word: $row[id] and ".($seen[$word] ?? ''));
                 $seen[$word] = $row['id'];
@@ -84,7 +102,7 @@ final class DataTest extends TestCase
     public function testEveryFoodIsFoundByEachOfItsNames(): void
     {
         $larder = Larder::load();
-        foreach (self::rows('larder', 'foods') as $row) {
+        foreach (self::foods() as $row) {
             foreach ($row['words'] as $word) {
                 if (!str_contains($word, ',')) {
                     self::assertSame($row['id'], ($larder->named("some $word, chopped")[0] ?? null)?->id, $word);
@@ -109,9 +127,17 @@ final class DataTest extends TestCase
     }
 
     /** @return list<array{id: string, words: list<string>}> */
+    /** @return list<array{id: string, words: list<string>, role?: string}> */
+    private static function foods(): array
+    {
+        $files = glob(\dirname(__DIR__, 2).'/core/data/larder/*.json') ?: [];
+
+        return array_merge(...array_map(static fn (string $f): array => self::rows('larder/'.basename($f, '.json'), 'foods'), $files));
+    }
+
     private static function rows(string $table, string $list): array
     {
-        /** @var array<string, list<array{id: string, words: list<string>}>> $data */
+        /** @var array<string, list<array{id: string, words: list<string>, role?: string}>> $data */
         $data = json_decode((string) file_get_contents(\dirname(__DIR__, 2)."/core/data/$table.json"), true, 16, \JSON_THROW_ON_ERROR);
 
         return $data[$list];

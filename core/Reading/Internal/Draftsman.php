@@ -37,6 +37,8 @@ final class Draftsman
     /** A line of the list that is no list's line: it tells more than it names. */
     private const PROSE = '/\p{L}{2}[.!?;]\s+\p{L}/u';
     private const MOST_LIST_WORDS = 16;
+    /** So many lines of foods together are a list. */
+    private const LEAST_LISTED = 4;
 
     private readonly Draft $draft;
     private readonly ListLines $list;
@@ -59,21 +61,18 @@ final class Draftsman
     /** @param list<TaggedLine> $lines */
     public function read(string $text, Flow $flow, array $lines): Reading
     {
-        $title = null;
         foreach ($lines as $k => $line) {
             $this->another ??= $this->beginsAnother($lines, $k) ? $line->line->whole->line : null;
             if (null !== $this->another || \strlen($line->line->said->text) > self::MOST_STRETCH_BYTES || !$this->draft->hasRoom()) {
                 $this->draft->marking->claim($line->line->whole, MarkKind::Unread);
                 continue;
             }
-            if (LineLabel::Title === $line->label && (null === $title || $line->sure > $title->sure + 0.2)) {
-                $title = $line;
-            }
             $this->take($line);
         }
-        $this->draft->title = null === $title ? $this->meatsName() : Title::of($title->line->said->text);
+        $this->draft->title = (new TitleFinder($this->draft->reader))->in($lines, $this->another) ?? $this->meatsName();
+        $this->draft->servings ??= $this->served($lines);
         $told = implode("\n", array_map(static fn (Stretch $s): string => $s->text, $this->draft->where));
-        $this->named->inTheMethod();
+        $this->named->inTheMethod($this->draft->listed < 2 || self::isTold($lines));
         $this->named->unmeasured();
         $this->named->scratched($told);
         $this->named->ofTheAnimal($this->draft->title."\n".$told."\n".implode("\n", array_map(
@@ -102,6 +101,25 @@ final class Draftsman
         };
     }
 
+    /**
+     * For how many, where no line of the recipe's own facts says so.
+     *
+     * @param list<TaggedLine> $lines
+     */
+    private function served(array $lines): ?int
+    {
+        foreach ([LineLabel::Step, LineLabel::Ingredient, LineLabel::Around] as $label) {
+            foreach ($lines as $line) {
+                $found = $label === $line->label ? Servings::in($line->line->said->text) : null;
+                if (null !== $found && (null === $this->another || $line->line->whole->line < $this->another)) {
+                    return $found;
+                }
+            }
+        }
+
+        return null;
+    }
+
     private function listed(Stretch $said): void
     {
         $words = (int) preg_match_all('/[\p{L}\p{M}’\']+/u', $said->text);
@@ -128,6 +146,25 @@ final class Draftsman
         }
 
         return $listed >= 3;
+    }
+
+    /**
+     * Whether a recipe is told as one goes along: no three foods are listed together.
+     *
+     * @param list<TaggedLine> $lines
+     */
+    private static function isTold(array $lines): bool
+    {
+        $run = $longest = 0;
+        foreach ($lines as $line) {
+            if ('@' === $line->line->mark) {
+                continue;
+            }
+            $run = LineLabel::Ingredient === $line->label ? $run + 1 : 0;
+            $longest = max($longest, $run);
+        }
+
+        return $longest < self::LEAST_LISTED;
     }
 
     private function meatsName(): string

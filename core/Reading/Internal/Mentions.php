@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Internal;
 
-use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Quantity\Number;
 use Pausis\Core\Reading\IngredientReader;
+use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Recipe\Ingredient;
 
 /** Finds ingredients with their amounts within running text: "take two pounds of shin and a couple of onions". */

@@ -26,6 +26,13 @@ final readonly class Named
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
     /** "200 ml off the top of the coconut milk" is a part of it. */
     private const PART_OF = '/^\s*(?:off|from)\s+(?:the|your)\b/iu';
+    /** "2 tablespoons of the fat" is some of what is there. */
+    private const SOME_OF = '/^[^\p{L}]*(?:[\p{L}.]+\s+){0,2}of\s+(?:the|that|this|your|its|their)\b/iu';
+    /** What a list leaves out, and only the method measures. */
+    private const LEFT_TO_THE_METHOD = [
+        Role::Liquid, Role::Tomato, Role::Dairy, Role::Acid, Role::Thickener, Role::Vegetable, Role::Pulse, Role::Grain, Role::Sweet,
+        Role::Seasoning,
+    ];
     private const SELDOM_MEASURED = [Role::Salt, Role::Herb, Role::Spice, Role::Fat];
     /** Less than this beside a thickener or in a pan is no liquid of the pot, mL. */
     private const LEAST_MILLILITRES = 50.0;
@@ -35,9 +42,8 @@ final readonly class Named
     }
 
     /** All of them where there is no list, otherwise liquids with an amount. */
-    public function inTheMethod(): void
+    public function inTheMethod(bool $noList): void
     {
-        $noList = $this->draft->listed < 2;
         $reader = $this->draft->reader;
         foreach ($this->draft->where as $sentence) {
             $serves = (bool) preg_match(self::SERVING, $sentence->text);
@@ -60,7 +66,8 @@ final readonly class Named
                 if (!$this->draft->isNew($read) && null !== $read->amount?->unit) {
                     $this->draft->measures($read);
                 }
-                $poured = $read->role->isPoured() && null !== $read->amount?->unit && $read->millilitres >= self::LEAST_MILLILITRES;
+                $poured = null !== $read->amount?->unit && \in_array($read->role, self::LEFT_TO_THE_METHOD, true)
+                    && (!$read->role->isPoured() || $read->millilitres >= self::LEAST_MILLILITRES) && !preg_match(self::SOME_OF, $stretch->text);
                 if (Role::Tool !== $read->role && !preg_match(self::PART_OF, $behind) && $this->draft->hasRoom()
                     && $this->draft->isNew($read) && ($noList || $poured)) {
                     $this->draft->marking->claimIngredient($stretch, $read, \count($this->draft->ingredients));

@@ -7,9 +7,15 @@ namespace Pausis\Core\Reading\Lines;
 /** Cuts a text into what is tagged: lines, sentences of paragraphs, clauses of speech without stops. */
 final readonly class Cutter
 {
-    private const SENTENCES = '/(?<=[.!?;])["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
-        .'|(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!tbsp\.)(?<!tsp\.)(?<!approx\.)(?<!\bca\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)(?<=\p{Ll}[.;]'
-        .')\s+(?=\p{Ll}{3})|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';
+    /** Behind these a stop ends no sentence, whatever comes. */
+    private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)(?<!\bdeg\.)(?<!\bfl\.)'
+        .'(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!\b[tTcC]\.)';
+    /** Behind these it ends one only before a capital. */
+    private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)'
+        .'(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
+    private const SENTENCES = '/(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
+        .'|'.self::NEVER.self::SHORT.'(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})'
+        .'|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
     private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|okay|ok|now|after that|next(?! (?:day|morning|week|time|door|to)\b)|once|when)\s+(?=\p{L})|\s+(?:and|you|we|I)\s+'
         .'(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim'
@@ -96,7 +102,7 @@ final readonly class Cutter
             $sentences = [] === $short ? $sentences : [$said];
         }
         $cut = [];
-        foreach ($sentences as $sentence) {
+        foreach (self::outsideBrackets($said, $sentences) as $sentence) {
             $length = \strlen($sentence->text);
             $speech = $length > self::LONG_CLAUSE_BYTES
                 || ($length > self::LONG_SPEECH_BYTES && !preg_match('/[,;:]/', $sentence->text));
@@ -104,5 +110,27 @@ final readonly class Cutter
         }
 
         return [] === $cut ? [$said] : $cut;
+    }
+
+    /**
+     * What stands in brackets is not cut.
+     *
+     * @param list<Stretch> $sentences
+     *
+     * @return list<Stretch>
+     */
+    private static function outsideBrackets(Stretch $said, array $sentences): array
+    {
+        $whole = [];
+        foreach ($sentences as $sentence) {
+            $last = $whole[\count($whole) - 1] ?? null;
+            if (null !== $last && substr_count($last->text, '(') > substr_count($last->text, ')') && str_contains($sentence->text, ')')) {
+                array_pop($whole);
+                $sentence = $said->part($last->start - $said->start, $sentence->end() - $last->start);
+            }
+            $whole[] = $sentence;
+        }
+
+        return $whole;
     }
 }

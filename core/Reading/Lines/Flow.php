@@ -40,6 +40,35 @@ final readonly class Flow
         return new self($text, $placed, $left, $lines);
     }
 
+    /** The same text, of the source that the one it was made from stands for. */
+    public function over(self $first): self
+    {
+        $pieces = [];
+        foreach ($this->pieces as [$from, $to, $begins, $ends]) {
+            if ($to - $from !== $ends - $begins || $from === $to) {
+                $ranges = $first->sourceOf($begins, $ends);
+                $pieces[] = [$from, $to, $ranges[0][0] ?? 0, [] === $ranges ? 0 : $ranges[\count($ranges) - 1][1]];
+                continue;
+            }
+            foreach ($first->pieces as [$f, $t, $b, $e]) {
+                $low = max($f, $begins);
+                $high = min($t, $ends);
+                if ($low < $high) {
+                    $same = $t - $f === $e - $b;
+                    $pieces[] = [
+                        $from + $low - $begins, $from + $high - $begins, $same ? $b + $low - $f : $b, $same ? $b + $high - $f : $e,
+                    ];
+                }
+            }
+        }
+        $left = [];
+        foreach ($this->left as [$begins, $ends]) {
+            array_push($left, ...$first->sourceOf($begins, $ends));
+        }
+
+        return new self($this->text, $pieces, $left, $first->lines);
+    }
+
     /**
      * The bytes of the source that a stretch of the text stands for.
      *

@@ -36,11 +36,14 @@ final readonly class LineTagger
         $names = array_values(array_filter($lines, static fn (Line $l): bool => '@' === $l->mark));
         $lines = array_values(array_filter($lines, static fn (Line $l): bool => '@' !== $l->mark));
         $tagged = array_map(static fn (Line $l): TaggedLine => new TaggedLine($l, LineLabel::Around, 1.0), $names);
+        $title = (int) array_search(LineLabel::Title->value, $this->chain->labels, true);
         foreach ($this->chain->marginals($this->features->of($lines)) as $k => $likely) {
             $sure = max($likely);
             $label = LineLabel::from($this->chain->labels[(int) array_search($sure, $likely, true)]);
-            $tagged[] = new TaggedLine($lines[$k], $label, $sure);
+            $tagged[] = new TaggedLine($lines[$k], $label, $sure, $likely[$title]);
         }
+
+        usort($tagged, static fn (TaggedLine $a, TaggedLine $b): int => $a->line->whole->start <=> $b->line->whole->start);
 
         return $tagged;
     }

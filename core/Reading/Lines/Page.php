@@ -28,7 +28,6 @@ final readonly class Page
     private const LEAST_WIDTH = 36;
     private const MOST_WIDTH = 170;
     private const ENDED = '/[.!?:…]["”’)\]]*\s*$/u';
-    private const BEGINS = '/^\s*(?:[-–—*•·▢☐□✓>#|+]|\[[ x]?\]|\d{1,2}[.)]\s|(?:[\d½¼¾⅓⅔l][\d½¼¾⅓⅔\/ .,]*)\p{L})/u';
     /** "1 lb Beef chuck; / -tied" */
     private const HUNG = '/^\s*-(?=\p{Ll}|\()/u';
     /** Of whoever speaks next. */
@@ -36,6 +35,13 @@ final readonly class Page
     private const AMOUNT_FIRST = '/^\s*(?:[\d½¼¾⅓⅔]|an?\s|[-–—*•▢☐□])/iu';
 
     public static function flow(string $source): Flow
+    {
+        $mended = Flow::of($source, Repair::pieces($source));
+
+        return self::inOrder($mended->text)->over($mended);
+    }
+
+    private static function inOrder(string $source): Flow
     {
         $lines = self::lines($source);
         if (\count($lines) > self::MOST_LINES) {

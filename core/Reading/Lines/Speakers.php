@@ -20,8 +20,8 @@ final readonly class Speakers
     private const LEAST_TURNS = 3;
 
     /**
-     * @param array<int, int>    $names  bytes of the speaker's name before a line, by the byte at which the line begins
-     * @param list<array{int, string}> $turns  byte from which somebody speaks, and who
+     * @param array<int, int>          $names bytes of the speaker's name before a line, by the byte at which the line begins
+     * @param list<array{int, string}> $turns byte from which somebody speaks, and who
      */
     private function __construct(private array $names, private array $turns, private ?string $cook)
     {

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Larder;
+
+/**
+ * Finds the food's word that a mistyped or abbreviated one most likely is: Levenshtein's distance over the words of all names, in which a
+ * doubled letter and a letter that thumbs and scanners mistake cost half.
+ */
+final readonly class Spelling
+{
+    /** Distances up to this share of a word's letters are mistakes; beyond it, it is another word. */
+    private const MOST = 0.27;
+    private const LEAST_LETTERS = 4;
+    private const NO_FOOD = 'with|from|into|each|more|some|such|like|than|then|them|they|that|this|these|those|what|when|your|our|and|the|for|small'
+        .'|large|medium|fresh|whole|half|hot|cold|warm|thick|thin|good|best|peeled|sliced|chopped|diced|minced|grated|crushed|smashed|halved|quartered'
+        .'|trimmed|drained|rinsed|soaked|dried|ground|cubed|torn|shredded|melted|softened|room|temperature|finely|roughly|thinly|coarsely|freshly'
+        .'|boneless|skinless|skin|bone|bones|piece|pieces|cut|about|approx|optional|serve|serving|taste|garnish|divided|plus|extra|additional|tied'
+        .'|together|packed|heaped|level|rounded|ripe|raw|cooked|frozen|thawed|tinned|canned|jarred|bottled|plain|sweet|sour|salted|smoked|unsalted'
+        .'|cup|cups|can|cans|tin|tins|jar|jars|pack|packs|packet|bag|bags|box|bunch|bunches|sprig|sprigs|stick|sticks|slice|slices|strip|strips|clove'
+        .'|cloves|head|heads|bulb|handful|pinch|dash|splash|knob|glug|drizzle|left|over|left-over|leftover|white|black|green|brown|yellow|dark|light'
+        .'|pot|pan|bowl|dish|oven|cooker|slow|minutes|hours|minute|hour|note|recipe|step|part|rest|same|else|enough|little|much|many|lots|few|couple'
+        .'|cook|stir|pour|place|cover|remove|return|bring|heat|boil|simmer|brown|until|before|after|while|during|lid|turn|make|making|made|need|want|used'
+        .'|will|have|been|just|only|also|very|well|back|down|this|here|there|where|which|who|how|why|can|could|should|would|must|mine|yours|hers|best';
+
+    /**
+     * @param array<string, array<string, true>> $words  by their first letter
+     * @param array<string, true>                $known
+     * @param array<string, true>                $noFood
+     */
+    private function __construct(private array $words, private array $known, private array $noFood)
+    {
+    }
+
+    /** @param list<string> $names normal names (Larder::normal) of all that is looked for */
+    public static function of(array $names): self
+    {
+        $words = $known = [];
+        foreach ($names as $name) {
+            foreach (explode(' ', $name) as $word) {
+                $known[$word] = $known[$word.'s'] = true;
+                if (\strlen($word) >= self::LEAST_LETTERS && ctype_alpha($word)) {
+                    $words[$word[0]][$word] = true;
+                }
+            }
+        }
+
+        return new self($words, $known, array_fill_keys(explode('|', self::NO_FOOD), true));
+    }
+
+    /**
+     * A text with its unknown words put right.
+     *
+     * @return array{string, string, string}|null the word as it stands, what it most likely is, the text with it; null where nothing is
+     */
+    public function corrected(string $text): ?array
+    {
+        $said = $meant = null;
+        $better = preg_replace_callback('/\p{L}[\p{L}\']{3,}/u', function (array $m) use (&$said, &$meant): string {
+            $word = Larder::normal($m[0]);
+            $likely = isset($this->known[$word]) || isset($this->noFood[$word]) ? null : $this->nearest($word);
+            if (null === $likely) {
+                return $m[0];
+            }
+            $said ??= $m[0];
+            $meant ??= $likely;
+
+            return $likely;
+        }, $text);
+
+        return null === $said || null === $meant || null === $better ? null : [$said, $meant, $better];
+    }
+
+    private function nearest(string $word): ?string
+    {
+        $best = null;
+        $least = self::MOST * \strlen($word) + 0.01;
+        foreach ($this->words[$word[0]] ?? [] as $other => $true) {
+            $other = (string) $other;
+            if (abs(\strlen($other) - \strlen($word)) > 3) {
+                continue;
+            }
+            foreach ([$other, $other.'s'] as $form) {
+                $distance = self::distance($word, $form);
+                if ($distance < $least) {
+                    [$best, $least] = [$form, $distance];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    private static function distance(string $one, string $other): float
+    {
+        $plain = \strlen($one) === \strlen($other) && count_chars($one, 1) === count_chars($other, 1)
+            ? 1.0
+            : (float) levenshtein($one, $other);
+        $folded = static fn (string $w): string => strtr(
+            (string) preg_replace('/(.)\1+/', '$1', $w), ['ck' => 'k', 'c' => 'k', 'ph' => 'f', 'y' => 'i', 'z' => 's', 'q' => 'k', 'ie' => 'i', 'ei' => 'i'],
+        );
+
+        return ($plain + levenshtein($folded($one), $folded($other))) / 2;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading\Lines;
+
+/** Mends what scanners mistake: "5OOml", "l oz", "srnoked". Every mended piece knows the bytes that it stands for. */
+final readonly class Repair
+{
+    private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium|bay|cup|dessert'
+        .'|table|tea|onion|further|hour|rnin|min|egg|bunch|sprig|stick|clove|tin|can)\b|\d{2}\s*[°º]|\d{2}\b(?=\s*(?:g|ml|min)\b))'
+        .'|I(?=\s*[½¼¾⅓⅔])|(?<=\n)l(?=\s+\p{Lu}\p{Ll}+\s))'
+        .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|rnins?|hrs?)\b|\s*[°º]|[\dOo]|\s*-)|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
+        .'|(?<=\d)(?<e>[lI])(?=\d)/u';
+    private const LETTERS = '/(?<!\p{L})(?=\p{L}*rn)\p{L}{3,}(?!\p{L})/u';
+    private const CAPITALS = '/(?<=\p{Lu})l(?=\p{Lu}|\b)|\bl(?=\p{Lu}{2})/u';
+    /** Words that have "rn" of their own. */
+    private const TRUE_RN = 'garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned|turning|return|returns|returned|turnip|turnips|burn|burns|burned'
+        .'|burnt|garnish|garnished|cornflour|cornstarch|cornmeal|popcorn|modern|morning|mornings|learn|learned|learnt|fern|stern|western'
+        .'|southern|northern|eastern|pattern|internal|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal|government|external'
+        .'|cavern|tavern|lantern|govern|alternate|alternatively|alternative|alternating|stubborn|warn|warns|warning|warned|furnace|ornament'
+        .'|cornish|bernard|november|carne|carnitas|birria|cornflower|burner|burners|earnest|harness|intern|adorn|discern'
+        .'|kernel|kernels|hibernian|saturn|return|caverns|turnover|turnovers|scorn|unicorn|acorn|acorns';
+    private const LEAST_LETTERS = 3;
+
+    /** @return list<array{string, int, int}> pieces of the source in order: their text, and the bytes that they stand for */
+    public static function pieces(string $source): array
+    {
+        $hits = [];
+        preg_match_all(self::LETTERS, $source, $words, \PREG_OFFSET_CAPTURE);
+        $scanned = array_values(array_filter(
+            $words[0], static fn (array $w): bool => !preg_match('/^(?:'.self::TRUE_RN.')$/iu', $w[0]),
+        ));
+        if (\count($scanned) >= self::LEAST_LETTERS) {
+            foreach ($scanned as [$word, $at]) {
+                $hits[$at] = [str_replace('rn', 'm', $word), $at, $at + \strlen($word)];
+            }
+            preg_match_all(self::CAPITALS, $source, $capitals, \PREG_OFFSET_CAPTURE);
+            foreach ($capitals[0] as [$letter, $at]) {
+                $hits[$at] ??= ['I', $at, $at + 1];
+            }
+        }
+        preg_match_all(self::DIGITS, $source, $digits, \PREG_OFFSET_CAPTURE);
+        foreach ($digits[0] as [$letters, $at]) {
+            $digit = str_contains('Oo', $letters[0]) ? '0' : '1';
+            $hits[$at] = [str_repeat($digit, \strlen($letters)), $at, $at + \strlen($letters)];
+        }
+        ksort($hits);
+        $pieces = [];
+        $at = 0;
+        foreach ($hits as [$text, $from, $to]) {
+            if ($from >= $at) {
+                $from > $at && $pieces[] = [substr($source, $at, $from - $at), $at, $from];
+                $pieces[] = [$text, $from, $to];
+                $at = $to;
+            }
+        }
+        $pieces[] = [substr($source, $at), $at, \strlen($source)];
+
+        return $pieces;
+    }
+}
