@@ -21,17 +21,20 @@ use Pausis\Core\Recipe\Way;
 final class StructureReader
 {
     private const HEADINGS = [
-        'second-meal' => '/\b(?:next day|leftovers|second meal|day after|tomorrow[’\']?s)\b/iu',
+        'second-meal' => '/\b(?:next[- ]day|hash|pasties|leftovers?|second meal|day after|tomorrow[’\']?s)\b/iu',
+        'sauce-beside' => '/\b(?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber|tahini|herb|yogh?urt|raita'
+            .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
         'marinade' => '/\bmarinade|marinating\b/iu',
         'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
             .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh|quinoa|bulgur|farro'
-            .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters)\b/iu',
+            .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters|beans|lentils|chickpeas|pickled|pickles?)\b/iu',
         'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
         .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
         .'|greens|mash|dumplings)\b/iu';
+    private const SERVED_STAPLES = '/\b(?:rice|noodles|pasta|couscous|polenta|bulgur|tagliatelle|spaghetti|macaroni|pappardelle|bread|rolls|buns|naan|tortillas?)\b/iu';
     private const BREADS = '/\b(?:bread|rolls|buns|naan|injera|tortillas?|flatbreads?|baguettes?|couscous)\b/iu';
     private const TO_SERVE = '/\b(?:to serve|for serving|on the side|alongside|for the table|to go with)\b/iu';
     private const ON_TOP = '/\b(?:to (?:finish|garnish|sprinkle|scatter|top)|for (?:garnish|sprinkling|scattering)|garnish)\b/iu';
@@ -58,12 +61,16 @@ final class StructureReader
     private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*'
         .'|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)'
         .'|with its marinade|in its own marinade)\b/iu';
+    private const THROWN_MARINADE = '/\b(?:discard|throw|pour|tip|drain|goes? away|down the sink|shake|rinse)[^.;]{0,60}\b(?:marinade|buttermilk|milk|brine'
+        .'|salt water|soaking|wine|away|off)\b|\b(?:marinade|buttermilk|brine)\b[^.;]{0,40}\b(?:away|sink|discard)/iu';
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
     private const FINISH = [
         ActKind::Lift, ActKind::Strain, ActKind::Sieve, ActKind::Skim, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry,
         ActKind::ButterAndStarch,
         ActKind::Shred, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::SeasonToTaste, ActKind::Crisp,
     ];
+
+    private bool $throwsMarinade = false;
 
     /**
      * @param list<Ingredient>                 $ingredients
@@ -79,6 +86,7 @@ final class StructureReader
 
     public function read(): Structure
     {
+        $this->throwsMarinade = $this->throwsMarinade();
         $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
         $cook = $this->cookPlace();
         $parts = $this->given ?? $this->parts($cook);
@@ -105,6 +113,18 @@ final class StructureReader
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
             $marinated ? (preg_match(self::KEPT_MARINADE, $method) ? 'keep' : 'discard') : null, $this->uncover());
+    }
+
+    /** Whether what the meat lay in is poured away. */
+    private function throwsMarinade(): bool
+    {
+        foreach ($this->sentences as [$text, $zone]) {
+            if ('step' === $zone && preg_match(self::THROWN_MARINADE, $text)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function cookPlace(): int
@@ -161,7 +181,7 @@ final class StructureReader
         $heading = $this->headingOf($one);
         foreach (self::HEADINGS as $part => $pattern) {
             if (preg_match($pattern, $heading) && !preg_match('/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b/iu', $heading)) {
-                return $this->ofHeading(PartKind::from($part), $one);
+                return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
             }
         }
         if (preg_match(self::TO_SERVE, $one->source)) {
@@ -175,12 +195,18 @@ final class StructureReader
         $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
         $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
         if ([] === $used) {
-            return preg_match(self::BREADS, $one->foodText) || (Role::Garnish === $one->role && preg_match(self::STAPLES, $one->foodText))
-                ? PartKind::Side
-                : PartKind::Braise;
+            return preg_match(self::BREADS, $one->foodText) || (\in_array($one->role, [Role::Garnish, Role::Grain], true) && preg_match(
+                self::SERVED_STAPLES, $one->foodText,
+            )) ? PartKind::Side : PartKind::Braise;
         }
-        if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value]) && preg_match(self::BREADS, $one->foodText)) {
+        if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value])
+            && (preg_match(self::BREADS, $one->foodText)
+                || \in_array($one->role, [Role::Grain, Role::Vegetable, Role::Pulse], true) && \in_array(ActKind::Serve->value, $kinds, true))) {
             return PartKind::Side;
+        }
+        if ([] === array_diff($kinds, [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value])
+            && \in_array(ActKind::Marinate->value, $kinds, true) && $this->throwsMarinade && Role::Meat !== $one->role) {
+            return PartKind::Marinade;
         }
         $beside = array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || $this->isBeside($a));
         $inPot = [] !== array_filter(

@@ -16,7 +16,7 @@ use Pausis\Core\Recipe\Way;
  */
 final class WayReader
 {
-    private const SLOW = '/\b(?:slow[- ]?cook(?:er|ing|ed)?|crock|slowcooker|sc)\b/iu';
+    private const SLOW = '/\b(?:slow[- ]?coo?c?k(?:er|ing|ed)?s?|sl?ow coo?ker|crock(?:[- ]?pot)?|slow[- ]?pots?|stoneware|sc)\b/iu';
     private const PRESSURE = '/\bpressure|whistles?\b/iu';
     private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b'
         .'|\d{3}\s?(?:°|fan)/iu';
@@ -24,13 +24,13 @@ final class WayReader
         .'|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium'
         .'|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
     private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/'
-        .'|\()\s*(?:the\s+)?)?(?<set>low|medium|high|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt'
+        .'|\()\s*(?:the\s+)?)?(?<set>low|medium|high|hi|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt'
         .'|sodium|sided|quality))|[-\p{L}])/iu';
     private const HOB_LEVEL = '/\b(?:heat|flame|burner|hob)(?: down)? to (?:a )?(?:low|medium|high)(?:[- ](?:low|high))?\b|\b(?:low'
         .'|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer'
         .'|boil)\b/iu';
     private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed'
-        .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on) the)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it'
+        .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on|the|it|them)\b)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it'
         .'|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*'
         .'|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting'
         .'| through)?\b|power)\b/iu';
@@ -47,7 +47,7 @@ final class WayReader
         .'|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))'
         .'|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
-    private const TIPS = '/\b(?:if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
+    private const TIPS = '/\b(?:add (?:an?|one|\d+) (?:hours?|more)|for (?:the |a )?(?:large|larger|big|bigger|double)\b|if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
         .'|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)'
         .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
@@ -79,6 +79,8 @@ final class WayReader
         .'|meanwhile|rest|carve|pull)\b/iu';
 
     private ?Method $current = null;
+    /** Of which the recipe's notes speak. */
+    private ?Method $noted = null;
     private ?string $lid = null;
     private bool $slowMentioned = false;
     /** Whether only the title has named the method. */
@@ -104,6 +106,7 @@ final class WayReader
                 $this->ofTitle = 'title' === $zone;
                 $finished = $finished && null === self::methodOf($text);
             }
+            $this->noted = 'other' === $zone ? self::methodOf($text) ?? $this->noted : ('heading' === $zone ? self::methodOf($text) : null);
             $before = \count($this->said);
             if (!$finished || preg_match(self::SLOW, $text) || 'step' !== $zone) {
                 $this->sentence($text, $zone, $line, $cooked);
@@ -184,7 +187,7 @@ final class WayReader
         $n = Number::pattern();
         preg_match_all(
             "/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high"
-                ."|medium)\s+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?=\s*(?:[.,;)]|\$|on\b|and\b|then\b|or\b))/iu",
+                ."|hi|medium|auto)[\s:]+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?!\s*(?:°|%|g\b|kg|ml|cups?|tbsp|tsp|oz|lb|m(?:in)?\b|times|inch|cm|people|pieces|\d|-|\/))/iu",
             $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL,
         );
         foreach ($all as $m) {
@@ -216,12 +219,12 @@ final class WayReader
     private function statement(
         string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further,
     ): ?CookingSentence {
-        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? mb_strtolower($s['set']) : null;
+        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? (string) preg_replace('/^hi$/', 'high', mb_strtolower($s['set'])) : null;
         $method = self::methodOf($clause);
         $slow = Method::SlowCooker === $method
             || preg_match(self::BOTH, $text)
             || preg_match(self::SLOW, $text)
-            || Method::SlowCooker === $this->current;
+            || Method::SlowCooker === ('other' === $zone ? $this->noted ?? $this->current : $this->current);
         $unsaid = !$this->slowMentioned && ('medium' === $setting || ('step' !== $zone && !preg_match(self::BOTH, $text)));
         $elsewhere = \in_array($method, [Method::Oven, Method::Hob, Method::Pressure], true);
         if (null !== $setting && !$slow && ($unsaid || $minutes->high < self::SLOW_MINUTES || $elsewhere)) {
@@ -259,6 +262,7 @@ final class WayReader
             return null;
         }
         $method ??= self::methodOf($text)
+            ?? ('other' === $zone ? $this->noted : null)
             ?? ($fact && $this->ofTitle ? null : $this->current)
             ?? (null !== $celsius || null !== $this->oven ? Method::Oven : null);
         if (!$fact) {
@@ -297,7 +301,9 @@ final class WayReader
         foreach (Method::cases() as $method) {
             $of = array_values(array_filter($this->said, static fn (CookingSentence $c): bool => $method === $c->method));
             $inSteps = array_values(array_filter($of, static fn (CookingSentence $c): bool => !$c->fact));
-            $of = [] === $inSteps ? $of : $inSteps;
+            $facts = array_values(array_filter($of, static fn (CookingSentence $c): bool => $c->fact));
+            // Settings that the method leaves out may stand beside it.
+            $of = [] === $inSteps ? $of : [...$inSteps, ...(Method::SlowCooker === $method ? self::besides($inSteps, $facts) : [])];
             if ([] === $of) {
                 continue;
             }
@@ -326,6 +332,24 @@ final class WayReader
         usort($ways, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_column($ways, 1);
+    }
+
+    /**
+     * What notes tell of settings that the steps don't name.
+     *
+     * @param list<CookingSentence> $steps
+     * @param list<CookingSentence> $facts
+     *
+     * @return list<CookingSentence>
+     */
+    private static function besides(array $steps, array $facts): array
+    {
+        $named = array_map(static fn (CookingSentence $c): ?string => $c->setting, $steps);
+
+        return array_values(array_filter(
+            $facts,
+            static fn (CookingSentence $c): bool => null !== $c->setting && !$c->more && !\in_array($c->setting, $named, true),
+        ));
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Lines;
 
-/** Mends what scanners mistake: "5OOml", "l oz", "srnoked". Every mended piece knows the bytes that it stands for. */
+/** Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the bytes that it stands for. */
 final readonly class Repair
 {
     private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium|bay|cup|dessert'
@@ -21,6 +21,8 @@ final readonly class Repair
         .'|cavern|tavern|lantern|govern|alternate|alternatively|alternative|alternating|stubborn|warn|warns|warning|warned|furnace|ornament'
         .'|cornish|bernard|november|carne|carnitas|birria|cornflower|burner|burners|earnest|harness|intern|adorn|discern'
         .'|kernel|kernels|hibernian|saturn|return|caverns|turnover|turnovers|scorn|unicorn|acorn|acorns';
+    /** Markdown's bold and italics, and marks of footnotes. */
+    private const EMPHASIS = '/\*\*|__|(?<=[\s(>])[*_](?=[\p{L}\d])|(?<=[\p{L}\d.!?)])[*_](?=[\s.,;:)!?]|$)/mu';
     private const LEAST_LETTERS = 3;
 
     /** @return list<array{string, int, int}> pieces of the source in order: their text, and the bytes that they stand for */
@@ -44,6 +46,10 @@ final readonly class Repair
         foreach ($digits[0] as [$letters, $at]) {
             $digit = str_contains('Oo', $letters[0]) ? '0' : '1';
             $hits[$at] = [str_repeat($digit, \strlen($letters)), $at, $at + \strlen($letters)];
+        }
+        preg_match_all(self::EMPHASIS, $source, $marks, \PREG_OFFSET_CAPTURE);
+        foreach ($marks[0] as [$mark, $at]) {
+            $hits[$at] ??= ['', $at, $at + \strlen($mark)];
         }
         ksort($hits);
         $pieces = [];
