@@ -84,6 +84,11 @@ final class ActReader
         .'|sauce)\b/iu';
     /** "everything but the parsley" */
     private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
+    /** "onions in the bottom of the crock", "chives on top" */
+    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them)|over\W*$|in(?:to)? the (?:bottom|slow cooker|crock|pot|cooker|insert)'
+        .'|(?:on|at) the bottom|underneath|under\W*$|on the side)\b/iu';
+    /** "with rice of course", "nice with bread" */
+    private const HANDED = '/^\W*(?:(?:nice|good|lovely|great|eaten|served?)?\s*with|to each|each person)\b/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
@@ -329,6 +334,12 @@ final class ActReader
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,
+            $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
+            [] !== $objects && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
+                !$after => ActKind::Load,
+                [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
+                default => ActKind::Add,
+            },
             default => self::ofStep(StepKind::of($sentence, false)),
         };
     }

@@ -30,6 +30,9 @@ final readonly class AmountReader
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 
+    /** A heaped spoon holds so many level ones. */
+    private const HEAPED = 1.5;
+
     private string $number;
     private string $range;
     private string $unit;
@@ -172,6 +175,7 @@ final readonly class AmountReader
             return null === $bare ? null : self::exactly(1.0, Unit::spelled($bare['unit']));
         }
         $scan->skip('/-(?=[a-z])/i');
+        $heaped = null !== $scan->peek('/\s*(?:heaped|heaping|heap\'d)\s/iu') ? self::HEAPED : 1.0;
         $unit = $this->unit($scan);
         $high = $scan->take($this->range)['high'] ?? null;
         if (null !== $high) {
@@ -185,7 +189,9 @@ final readonly class AmountReader
         }
         $values = [self::value($low, $unit), self::value($high ?? $low, $unit)];
 
-        return $this->plus($scan, new Amount(min($values), max($values), $unit));
+        $heaped = null === $unit ? 1.0 : $heaped;
+
+        return $this->plus($scan, new Amount($heaped * min($values), $heaped * max($values), $unit));
     }
 
     private function unit(Scanner $scan): ?Unit

@@ -49,6 +49,9 @@ final class IngredientReader
         .'|,)\s*(?:(?:finely\s+)?grated\s+)?(?<also>juice|zest|peel|rind))?\s+(?:of|from)\s+(?<fruit>.+)$/iu';
     private const FRUIT_JUICED = '/^(?<fruit>(?:.+?\s)?(?:lemons?|limes?|oranges?|clementines?|grapefruits?))\s*,.*\b(?<part>juiced?'
         .'|juice only|zested)\b/iu';
+    /** "2 stock cubes in 700 ml boiling water" is stock. */
+    private const MADE_UP = '/^(?<cubes>.*\b(?:stock|bouillon|oxo)\s+(?:cubes?|pots?|powder)\b[^\d]*?)\s(?:in|with|dissolved in|made up (?:to|with)|and)\s+'
+        .'(?<amount>\d[\d.,]*\s*(?:ml|l|litres?|pints?|cups?))\s+(?:of\s+)?(?:(?:hot|boiling|just-boiled|warm)\s+)*water\b/iu';
     private const THE_SIZE_OF = '/^(?<food>.+?)[,(]?\s*(?:about\s+)?the size of (?:an?|your)\s+(?:small\s+|large\s+'
         .'|big\s+)?(?<size>walnut|thumb|egg|hazelnut|golf ball|fist|nutmeg)\)?/iu';
     private const SIZES = [
@@ -212,6 +215,9 @@ final class IngredientReader
     {
         if (preg_match(self::OF_FRUIT, $text, $m) || preg_match(self::FRUIT_JUICED, $text, $m)) {
             return $this->ofFruit($source, $line, $m);
+        }
+        if (preg_match(self::MADE_UP, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
+            return $this->understand($source, $line, $found->amount, $m['amount'], 'stock', trim($m['cubes']), null);
         }
         if (preg_match(self::THE_SIZE_OF, $text, $m)) {
             $found = $this->amounts->at($m['food'], 0);

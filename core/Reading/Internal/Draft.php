@@ -56,7 +56,7 @@ final class Draft
 
     public function ingredient(Stretch $stretch, Ingredient $read): void
     {
-        if (!$this->hasRoom()) {
+        if (!$this->hasRoom() || (Role::Unknown === $read->role && !preg_match('/\p{L}{3}/u', $read->foodText))) {
             $this->marking->claim($stretch, MarkKind::Unread);
 
             return;

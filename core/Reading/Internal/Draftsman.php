@@ -37,6 +37,8 @@ final class Draftsman
     /** A line of the list that is no list's line: it tells more than it names. */
     private const PROSE = '/\p{L}{2}[.!?;]\s+\p{L}/u';
     private const MOST_LIST_WORDS = 16;
+    /** Below this a line without amount or known food is none of the list. */
+    private const SURE = 0.9;
     /** So many lines of foods together are a list. */
     private const LEAST_LISTED = 4;
 
@@ -94,7 +96,7 @@ final class Draftsman
             LineLabel::Title => $this->draft->marking->claim($whole, MarkKind::Title),
             LineLabel::Facts => $this->draft->marking->claim($whole, MarkKind::Facts),
             LineLabel::Heading => $row ? $this->rows->heading($whole) : $this->draft->marking->claim($whole, MarkKind::Heading),
-            LineLabel::Ingredient => $row && $this->rows->ingredient($whole) ? null : $this->listed($line->said),
+            LineLabel::Ingredient => $row && $this->rows->ingredient($whole) ? null : $this->listed($line->said, $tagged->sure),
             LineLabel::Step => $row ? $this->rows->step($whole) : $this->sentences->step($line->said),
             LineLabel::Note => $this->draft->marking->claim($whole, MarkKind::Tip),
             LineLabel::Around => $this->draft->marking->claim($whole, MarkKind::Around),
@@ -120,11 +122,17 @@ final class Draftsman
         return null;
     }
 
-    private function listed(Stretch $said): void
+    private function listed(Stretch $said, float $sure): void
     {
+        $read = $this->draft->reader->read($said->text, $said->line);
+        if (Role::Unknown === $read->role && '' === $read->amountText && $sure < self::SURE) {
+            $this->draft->marking->claim($said, MarkKind::Unread);
+
+            return;
+        }
         $words = (int) preg_match_all('/[\p{L}\p{M}’\']+/u', $said->text);
-        $words > self::MOST_LIST_WORDS || preg_match(self::PROSE, $said->text) || StepKind::opens($said->text)
-            || (!preg_match('/\d|[½¼¾⅓⅔]/u', $said->text) && $words > 7)
+        !ListLines::isNamed($said->text) && ($words > self::MOST_LIST_WORDS || preg_match(self::PROSE, $said->text) || StepKind::opens($said->text)
+            || (!preg_match('/\d|[½¼¾⅓⅔]/u', $said->text) && $words > 7))
             ? $this->sentences->listed($said)
             : $this->list->line($said);
     }

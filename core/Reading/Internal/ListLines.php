@@ -23,14 +23,22 @@ final readonly class ListLines
     /** "Spice paste: 8 shallots / 5 garlic" */
     private const NAMED_LIST = '/^\W*(?:you\'?ll need|you need|have in|buy|\p{L}[\p{L} ]{2,28}):\s+(?=[\d½¼¾]|(?:an?|one|two|three|some)\s)/iu';
 
+    /** "1 shoulder of lamb, bone in, about 2 kg" */
+    private const SAID_OF_IT = '/^\W*(?:bones?|skin|rind|fat|shell|tops?|stalks?|stems?)[ -](?:in|on|off|side|removed|trimmed|and|or)\b/iu';
+
     public function __construct(private Draft $draft, private Mentions $mentions)
     {
+    }
+
+    public static function isNamed(string $line): bool
+    {
+        return preg_match(self::NAMED_LIST, $line) && preg_match_all('/\s\/\s|,\s|;\s/u', $line) > 1;
     }
 
     public function line(Stretch $line): void
     {
         ++$this->draft->listed;
-        if (preg_match(self::NAMED_LIST, $line->text, $m) && preg_match_all('/\s\/\s|,\s|;\s/u', $line->text) > 1) {
+        if (self::isNamed($line->text) && preg_match(self::NAMED_LIST, $line->text, $m)) {
             $this->draft->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);
             $this->several($line->part(\strlen($m[0]), \strlen($line->text)));
 
@@ -112,6 +120,7 @@ final readonly class ListLines
     private function joined(Stretch $cell, array $parts): array
     {
         $kept = [];
+        $parts = self::outsideBrackets($cell, $parts);
         $bare = self::isBareList($parts);
         foreach ($parts as $part) {
             $read = $this->draft->reader->read($part->text, $part->line);
@@ -129,8 +138,33 @@ final readonly class ListLines
         return $kept;
     }
 
+    /**
+     * What stands in brackets stays with what stands before them.
+     *
+     * @param list<Stretch> $parts
+     *
+     * @return list<Stretch>
+     */
+    private static function outsideBrackets(Stretch $cell, array $parts): array
+    {
+        $whole = [];
+        foreach ($parts as $part) {
+            $last = $whole[\count($whole) - 1] ?? null;
+            if (null !== $last && substr_count($last->text, '(') > substr_count($last->text, ')')) {
+                array_pop($whole);
+                $part = $cell->part($last->start - $cell->start, $part->end() - $last->start);
+            }
+            $whole[] = $part;
+        }
+
+        return $whole;
+    }
+
     private function isOwn(Stretch $part, Ingredient $read, int $of): bool
     {
+        if (preg_match(self::SAID_OF_IT, $part->text)) {
+            return false;
+        }
         $seasons = $of > 2 && \in_array($read->role, [Role::Salt, Role::Spice, Role::Herb], true) && str_word_count($part->text) <= 3;
         $measured = '' !== $read->amountText
             && (\in_array($read->role, [Role::Aromatic, Role::Spice], true) || !preg_match('/^\W*\d+\s*(?:cm|mm|inch)/iu', $part->text));
