@@ -72,7 +72,7 @@ final class IngredientReader
     /** "a few (5 or 6)" */
     private const COUNTED = '/\((?:about\s+)?(?<low>\d{1,2})(?:\s*(?:-|–|or|to)\s*(?<high>\d{1,2}))?(?=[,)])/u';
     private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
-    private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)\s*[:–—]\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
+    private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)(?:\s*[:–—]|\s-)\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
     /** Cuts of whatever animal. */
     private const BARE_CUT = '/\b(?:shoulder|shanks?|cheeks?|belly|neck|knuckles?|thighs?|drumsticks?|haunch|joint)\b/iu';
     /** Ready for the pot, as sold. */
@@ -250,7 +250,13 @@ final class IngredientReader
             );
         }
         if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
-            [, $notes] = self::splitNotes('x '.ltrim($found->without($m['rest']), ' ,'));
+            $behind = ltrim($found->without($m['rest']), ' ,');
+            [$other] = self::splitNotes($behind);
+            if (null !== $found->amount->unit && '' !== $other && null !== $this->larder->named($other)) {
+                // "rice balls: 1 litre water"
+                return $this->ordinary($source, $line, $m['rest']);
+            }
+            [, $notes] = self::splitNotes("x $behind");
 
             return $this->understand($source, $line, $found->amount, $found->in($m['rest']), trim($m['food']), trim($notes), null);
         }

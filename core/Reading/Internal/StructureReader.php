@@ -430,7 +430,7 @@ final class StructureReader
         foreach ($this->ingredients as $k => $one) {
             $whole = true === $one->food?->takeOut || (Role::Herb === $one->role && preg_match(
                 '/\b(?:sprigs?|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source,
-            ) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn)\b/iu', $one->source))
+            ) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn|sliced|pounded|minced|crushed)\b/iu', $one->source))
                 || preg_match('/\b(?:strips? of|pared|peel)\b/iu', $one->source) && \in_array(
                     $one->role, [Role::Fruit, Role::Aromatic, Role::Spice], true,
                 );
@@ -440,7 +440,7 @@ final class StructureReader
             $grated = [] !== array_filter(
                 $this->acts,
                 static fn (Act $a): bool => \in_array($one->key(), $a->foods, true) && preg_match(
-                    '/\bgrat(?:e|ed|ing)\b|\bchop/iu', $a->source,
+                    '/\bgrat(?:e|ed|ing)\b|\bchop|\b(?:grind|ground|pound\w*|blend\w*|blitz\w*|crush\w*|powder|paste|pestle|mortar)\b/iu', $a->source,
                 ),
             );
             if (!\in_array(
