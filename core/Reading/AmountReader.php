@@ -26,7 +26,7 @@ final readonly class AmountReader
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
     private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig'
-        .'|slosh|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+        .'|slosh|thumb(?:[- ]sized)?(?: piece)?|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 
@@ -89,7 +89,7 @@ final readonly class AmountReader
             return null;
         }
         $amount = $this->inContainer($scan, $amount);
-        $again = $this->alternatives($scan);
+        $again = null === $amount->unit ? null : $this->alternatives($scan);
         if (null !== $again?->unit
             && self::isExact($again->unit)
             && null !== $amount->unit

@@ -179,7 +179,8 @@ final class IngredientReader
             $notes = trim($m[1].('' === $more ? '' : ", $more"));
         }
 
-        $amount = $found?->amount;
+        // "a little pepper" is no amount.
+        $amount = preg_match('/^an?\s+(?:little|bit|touch|drizzle)\b(?!\s+(?:over|under|more|less))/iu', $text) ? null : $found?->amount;
         if (null !== $amount
             && null === $amount->unit
             && preg_match(self::LOOSE_COUNT, $amountText)
@@ -205,6 +206,10 @@ final class IngredientReader
 
         $food = (string) preg_replace('/s$/u', '', mb_strtolower($fruit)).($juice ? ' juice' : ' zest');
         $amount = $found->amount ?? new Amount(1, 1, null);
+        // "juice of 2 lemons (about 80 ml)"
+        if ($juice && preg_match('/\((?:about\s+|approx\.?\s+|ca\.?\s+)?(?<ml>\d{1,3})\s*ml\)/iu', $source, $said)) {
+            $amount = new Amount((float) $said['ml'], (float) $said['ml'], Unit::Millilitre);
+        }
         $written = null === $found ? '' : $found->in($m['fruit']);
 
         return $this->understand($source, $line, $amount, $written, $food, '' === $also ? '' : "and $also", null);
@@ -215,6 +220,9 @@ final class IngredientReader
     {
         if (preg_match(self::OF_FRUIT, $text, $m) || preg_match(self::FRUIT_JUICED, $text, $m)) {
             return $this->ofFruit($source, $line, $m);
+        }
+        if (preg_match('/^(?:the\s+)?(?:seeds|arils)\s+(?:of|from)\s+(?<fruit>.+)$/iu', $text, $m)) {
+            return $this->ordinary($source, $line, $m['fruit']);
         }
         if (preg_match(self::MADE_UP, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
             return $this->understand($source, $line, $found->amount, $m['amount'], 'stock', trim($m['cubes']), null);
@@ -252,7 +260,8 @@ final class IngredientReader
         if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
             $behind = ltrim($found->without($m['rest']), ' ,');
             [$other] = self::splitNotes($behind);
-            if (null !== $found->amount->unit && '' !== $other && null !== $this->larder->named($other)) {
+            if ((null !== $found->amount->unit || preg_match('/^for (?:the|an?|your)\b/iu', $m['food']))
+                && '' !== $other && null !== $this->larder->named($other)) {
                 // "rice balls: 1 litre water"
                 return $this->ordinary($source, $line, $m['rest']);
             }
@@ -453,7 +462,9 @@ final class IngredientReader
         if (null === $amount->unit || Unit::Piece === $amount->unit) {
             return null === $food?->pieceMillilitres ? null : $amount->middle() * $food->pieceMillilitres;
         }
-        $each = null === $food ? $amount->unit->millilitres($this->system) : $food->millilitresIn($amount->unit, $this->system);
+        // A can of so many ounces to pour is measured in fluid ones.
+        $unit = Unit::Ounce === $amount->unit && Role::Liquid === $food?->role ? Unit::FluidOunce : $amount->unit;
+        $each = null === $food ? $unit->millilitres($this->system) : $food->millilitresIn($unit, $this->system);
 
         return null === $each ? null : $amount->middle() * $each;
     }

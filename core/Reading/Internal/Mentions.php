@@ -29,7 +29,7 @@ final readonly class Mentions
     private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three'
         .'|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
     /** Verbs that are foods too, where they open a sentence. */
-    private const VERB = '/^\W*(?:toast|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|your|both)\b/iu';
+    private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|these|those|your|both|on|in)\b/iu';
     /** "a few anchovies (5 or 6)" */
     private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
     private const NO_FOOD = '/^\W*(?:with|in|into|on|for|from|then|and|so|to|at|$)\b|^\W*$/iu';
@@ -146,7 +146,7 @@ final readonly class Mentions
             }
             if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text, true)) {
                 $read = $this->reader->read($part->text, $sentence->line);
-                if (Role::Unknown !== $read->role) {
+                if (Role::Unknown !== $read->role && Role::Tool !== $read->role) {
                     $found[] = [$part, $read];
                 }
             }

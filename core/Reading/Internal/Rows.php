@@ -29,7 +29,7 @@ final class Rows
 
     public static function isRow(string $text): bool
     {
-        return str_starts_with($text, '|') || substr_count($text, "\t") > 1 || substr_count($text, ' | ') > 1 || preg_match('/\S {3,}\S.*\S {3,}\S/', $text);
+        return str_starts_with($text, '|') || substr_count($text, "\t") > 1 || substr_count($text, ' | ') > 1 || preg_match('/\S {3,}(?=\S).*?\S {3,}\S/', $text);
     }
 
     public function heading(Stretch $row): void
