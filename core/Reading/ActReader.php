@@ -315,6 +315,7 @@ final class ActReader
         $further = preg_match(self::MORE, $sentence) && $after && null !== $minutes && $minutes < 60;
 
         return match (true) {
+            !$after && preg_match('/\b(?:overnight|in the fridge|refrigerat\w*)\b/iu', $sentence) => ActKind::Marinate,
             (bool) preg_match(self::LAST, $sentence) && [] !== $objects => ActKind::Add,
             $further && [] !== $objects && !\in_array('meat', $objects, true) => ActKind::Add,
             $after

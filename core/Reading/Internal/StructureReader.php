@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Quantity\Number;
+use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Reading\ActReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
@@ -42,7 +43,7 @@ final class StructureReader
     private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
     private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending'
-        .'|the time is up|cooking ends)|from the end|to go\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+        .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
@@ -64,6 +65,22 @@ final class StructureReader
     private const THROWN_MARINADE = '/\b(?:discard|throw|pour|tip|drain|goes? away|down the sink|shake|rinse)[^.;]{0,60}\b(?:marinade|buttermilk|milk|brine'
         .'|salt water|soaking|wine|away|off)\b|\b(?:marinade|buttermilk|brine)\b[^.;]{0,40}\b(?:away|sink|discard)/iu';
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
+    private const GOES_IN = [
+        ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::SeasonToTaste, ActKind::LidOff, ActKind::CreamOrYoghurtIn, ActKind::Slurry,
+        ActKind::Other, ActKind::Prepare, ActKind::Cut, ActKind::PokeDown, ActKind::Garnish, ActKind::TurnSetting,
+    ];
+    private const NOT_THICKENED = [
+        ActKind::Add, ActKind::Load, ActKind::Prepare, ActKind::Cut, ActKind::PokeDown, ActKind::Garnish, ActKind::Other,
+    ];
+    /** Unless it is said. */
+    private const NEVER_LATE = [Role::Thickener, Role::Fat, Role::Salt];
+    /** More foods at once are the pot's, whatever comes after. */
+    private const FEW = 5;
+    /** What goes in for the last minutes though it was in a pan before. */
+    private const TOLD_LATE = [
+        ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::CreamOrYoghurtIn, ActKind::Slurry, ActKind::Other, ActKind::LidOff,
+        ActKind::SeasonToTaste,
+    ];
     private const FINISH = [
         ActKind::Lift, ActKind::Strain, ActKind::Sieve, ActKind::Skim, ActKind::Blend, ActKind::Reduce, ActKind::Glaze, ActKind::Slurry,
         ActKind::ButterAndStarch,
@@ -90,7 +107,7 @@ final class StructureReader
         $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
         $cook = $this->cookPlace();
         $parts = $this->given ?? $this->parts($cook);
-        $late = $this->late($cook);
+        $late = $this->late($cook, $parts);
         [$pieces, $size] = $this->meat($method);
         $browned = array_filter($this->acts, static fn (Act $a): bool => ActKind::Brown === $a->kind);
         $vegetables = preg_match(
@@ -104,7 +121,7 @@ final class StructureReader
             && !preg_match('/without colou?r|not (?:brown|colou?r)/iu', $a->source) && !preg_match(
                 '/\b(?:meat|beef|pork|lamb|veal|venison|chicken|ribs|shanks?)\b[^.;]*\b(?:brown|golden|colou?r)/iu', $a->source,
             ));
-        $marinated = preg_match('/\b(?:marinad|marinat|steep)/iu', $method);
+        $marinated = preg_match('/\b(?:marinad|marinat|steep)/iu', $method) || $this->liesInMoreThanSalt();
         $bones = preg_match(self::BONES_SERVED, $method) || ($this->boneIn() && !preg_match(self::BONE_OUT, $method) && !array_filter(
             $this->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind,
         ));
@@ -112,7 +129,7 @@ final class StructureReader
         return new Structure($parts, $late, $pieces, $size, $this->takeOut($method, $parts), $this->finish($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
-            $marinated ? (preg_match(self::KEPT_MARINADE, $method) ? 'keep' : 'discard') : null, $this->uncover());
+            $marinated ? (preg_match(self::KEPT_MARINADE, $method) || !$this->throwsMarinade ? 'keep' : 'discard') : null, $this->uncover());
     }
 
     /** Whether what the meat lay in is poured away. */
@@ -121,6 +138,25 @@ final class StructureReader
         foreach ($this->sentences as [$text, $zone]) {
             if ('step' === $zone && preg_match(self::THROWN_MARINADE, $text)) {
                 return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the meat lies overnight in something wet or in seasonings, said to be a marinade or not. */
+    private function liesInMoreThanSalt(): bool
+    {
+        foreach ($this->acts as $k => $act) {
+            if (ActKind::Marinate !== $act->kind) {
+                continue;
+            }
+            $with = array_merge($act->foods, $this->acts[$k - 1]->foods ?? []);
+            foreach ($this->ingredients as $one) {
+                if (\in_array($one->key(), $with, true)
+                    && \in_array($one->role, [Role::Acid, Role::Dairy, Role::Aromatic, Role::Vegetable, Role::Seasoning, Role::Liquid], true)) {
+                    return true;
+                }
             }
         }
 
@@ -278,48 +314,80 @@ final class StructureReader
         return $apart;
     }
 
-    /** @return list<Minutes|null> */
-    private function late(int $cook): array
+    /**
+     * @param list<PartKind> $parts
+     *
+     * @return list<Minutes|null>
+     */
+    private function late(int $cook, array $parts): array
     {
         $late = array_fill(0, \count($this->ingredients), null);
         $left = $this->leftAfter($cook);
         $uncover = $this->uncover();
+        $first = $this->firstInThePot();
         foreach ($this->acts as $k => $act) {
-            if (!\in_array(
-                $act->kind,
-                [
-                    ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::SeasonToTaste, ActKind::LidOff, ActKind::CreamOrYoghurtIn,
-                    ActKind::Slurry, ActKind::Other,
-                ],
-                true,
-            )) {
+            if (!\in_array($act->kind, self::GOES_IN, true)) {
                 continue;
             }
-            $durations = Durations::in($act->source);
-            $said = $durations[0][0] ?? null;
-            $minutes = match (true) {
-                null !== $said && preg_match(self::BEFORE_END, $act->source) => $said,
-                null !== $said
+            $said = self::saidBeforeTheEnd($act->source);
+            $after = Durations::in($act->source)[0][0] ?? null;
+            $explicit = match (true) {
+                null !== $said => $said,
+                null !== $after
                     && null !== $this->way?->minutes
                     && preg_match(self::AFTER, $act->source)
-                    && $this->way->minutes->high > $said->high => Minutes::exactly($this->way->minutes->middle() - $said->middle()),
+                    && $this->way->minutes->high > $after->high => Minutes::exactly($this->way->minutes->middle() - $after->middle()),
                 null !== $uncover && preg_match('/\bwhen the lid (?:comes|is|goes)\b/iu', $act->source) => Minutes::exactly($uncover),
-                $k > $cook && (\in_array(
-                    $act->kind, [ActKind::Add, ActKind::Load], true,
-                ) || $this->isThickenedInThePot($k)) => $left[$k] ?? null,
                 default => null,
             };
+            $minutes = $explicit ?? ($k > $cook && (\in_array($act->kind, self::NOT_THICKENED, true) || $this->isThickenedInThePot($k))
+                ? $left[$k] ?? null
+                : null);
             if (null === $minutes || $minutes->high > 240) {
                 continue;
             }
             foreach ($this->ingredients as $place => $ingredient) {
-                if (\in_array($ingredient->key(), $act->foods, true) && Role::Meat !== $ingredient->role && null === $late[$place]) {
+                $new = ($first[$place] ?? $k) >= min($k, $cook + 1);
+                $told = null !== $explicit && \in_array($act->kind, self::TOLD_LATE, true);
+                $plain = null !== $explicit || (!\in_array($ingredient->role, self::NEVER_LATE, true) && \count($act->foods) <= self::FEW);
+                if (\in_array($ingredient->key(), $act->foods, true) && Role::Meat !== $ingredient->role && null === $late[$place]
+                    && ($new || $told) && $plain && PartKind::Braise === $parts[$place]) {
                     $late[$place] = $minutes;
                 }
             }
         }
 
         return $late;
+    }
+
+    /** The time that stands beside "for the last", "before the end". */
+    private static function saidBeforeTheEnd(string $text): ?Minutes
+    {
+        foreach (Durations::in($text) as [$minutes, $at, $length]) {
+            if ($minutes->high <= 240 && preg_match(self::BEFORE_END, mb_scrub(substr($text, max(0, $at - 24), 24 + $length + 34)))) {
+                return $minutes;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<int, int> for each ingredient's place, the act by which it first comes into the pot or its pan */
+    private function firstInThePot(): array
+    {
+        $first = [];
+        foreach ($this->acts as $k => $act) {
+            if (\in_array($act->kind, [ActKind::Prepare, ActKind::Cut, ActKind::SideWork, ActKind::Soak, ActKind::Tie], true)) {
+                continue;
+            }
+            foreach ($this->ingredients as $place => $ingredient) {
+                if (\in_array($ingredient->key(), $act->foods, true)) {
+                    $first[$place] ??= $k;
+                }
+            }
+        }
+
+        return $first;
     }
 
     /** Starch that goes into a cooker that is turned up for it. */
@@ -350,7 +418,7 @@ final class StructureReader
             $more = \in_array(
                 $act->kind, [ActKind::Cook, ActKind::LidOff, ActKind::TurnSetting], true,
             ) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
-            if ($more && null !== $act->minutes && $act->minutes->high >= 8 && !$this->isBeside($act)) {
+            if ($more && null !== $act->minutes && $act->minutes->high >= 4 && !$this->isBeside($act)) {
                 $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source)
                     ? $act->minutes
                     : $sum->plus($act->minutes);
@@ -409,7 +477,7 @@ final class StructureReader
     {
         foreach ($this->ingredients as $one) {
             if (Role::Meat === $one->role && (($one->cut->bone ?? 0.0) > 0 || preg_match(
-                '/\bbone[- ]in|on the bone\b/iu', $one->source,
+                '/\bbone[- ]in|on the bone|with (?:the )?bones?\b/iu', $one->source,
             )) && !preg_match('/\b(?:boned|boneless|off the bone|without bones?)\b/iu', $one->source)) {
                 return true;
             }
@@ -428,7 +496,8 @@ final class StructureReader
         $out = [];
         $all = $method.' '.implode(' ', array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients));
         foreach ($this->ingredients as $k => $one) {
-            $whole = true === $one->food?->takeOut || (Role::Herb === $one->role && preg_match(
+            $spooned = \in_array($one->amount?->unit, [Unit::Teaspoon, Unit::Tablespoon], true) || preg_match('/\b(?:ground|powder|juice)\b/iu', $one->source);
+            $whole = (true === $one->food?->takeOut && !$spooned) || (Role::Herb === $one->role && preg_match(
                 '/\b(?:sprigs?|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source,
             ) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn|sliced|pounded|minced|crushed)\b/iu', $one->source))
                 || preg_match('/\b(?:strips? of|pared|peel)\b/iu', $one->source) && \in_array(
