@@ -58,7 +58,7 @@ final readonly class LineTraining
         return (new Fitting(self::labels(), self::SEED))->fit(
             [
                 ...array_map(static fn (array $e): array => [$e['seen'], $e['is']], $of),
-                ...array_map(static fn (array $e): array => [$e['noisy'], $e['is']], array_filter($of, static fn (int $k): bool => 0 === $k % 3, \ARRAY_FILTER_USE_KEY)),
+                ...array_map(static fn (array $e): array => [$e['noisy'], $e['is']], array_filter($of, static fn (int $k): bool => 0 === $k % 2, \ARRAY_FILTER_USE_KEY)),
             ],
             self::ROUNDS,
         );

@@ -13,16 +13,6 @@ final readonly class Spelling
     /** Distances up to this share of a word's letters are mistakes; beyond it, it is another word. */
     private const MOST = 0.27;
     private const LEAST_LETTERS = 4;
-    private const NO_FOOD = 'with|from|into|each|more|some|such|like|than|then|them|they|that|this|these|those|what|when|your|our|and|the|for|small'
-        .'|large|medium|fresh|whole|half|hot|cold|warm|thick|thin|good|best|peeled|sliced|chopped|diced|minced|grated|crushed|smashed|halved|quartered'
-        .'|trimmed|drained|rinsed|soaked|dried|ground|cubed|torn|shredded|melted|softened|room|temperature|finely|roughly|thinly|coarsely|freshly'
-        .'|boneless|skinless|skin|bone|bones|piece|pieces|cut|about|approx|optional|serve|serving|taste|garnish|divided|plus|extra|additional|tied'
-        .'|together|packed|heaped|level|rounded|ripe|raw|cooked|frozen|thawed|tinned|canned|jarred|bottled|plain|sweet|sour|salted|smoked|unsalted'
-        .'|cup|cups|can|cans|tin|tins|jar|jars|pack|packs|packet|bag|bags|box|bunch|bunches|sprig|sprigs|stick|sticks|slice|slices|strip|strips|clove'
-        .'|cloves|head|heads|bulb|handful|pinch|dash|splash|knob|glug|drizzle|left|over|left-over|leftover|white|black|green|brown|yellow|dark|light'
-        .'|pot|pan|bowl|dish|oven|cooker|slow|minutes|hours|minute|hour|note|recipe|step|part|rest|same|else|enough|little|much|many|lots|few|couple'
-        .'|cook|stir|pour|place|cover|remove|return|bring|heat|boil|simmer|brown|until|before|after|while|during|lid|turn|make|making|made|need|want|used'
-        .'|will|have|been|just|only|also|very|well|back|down|this|here|there|where|which|who|how|why|can|could|should|would|must|mine|yours|hers|best';
 
     /**
      * @param array<string, array<string, true>> $words  by their first letter
@@ -46,7 +36,10 @@ final readonly class Spelling
             }
         }
 
-        return new self($words, $known, array_fill_keys(explode('|', self::NO_FOOD), true));
+        /** @var list<string> $plain words of recipes that name no food (bin/train) */
+        $plain = require __DIR__.'/../data/reading/words.php';
+
+        return new self($words, $known, array_fill_keys($plain, true));
     }
 
     /**

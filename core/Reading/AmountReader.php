@@ -21,7 +21,7 @@ final readonly class AmountReader
 {
     private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
         .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
-    private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|medium|smallish|full|fat|plump'
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm|medium|smallish|full|fat|plump'
         .'|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
@@ -234,7 +234,7 @@ final readonly class AmountReader
         $m = $scan->take($this->number);
         $unit = null === $m ? null : $this->unit($scan);
         $factor = null === $unit ? null : $this->ratio($unit, $amount->unit);
-        if (null === $m || null === $factor || $factor >= 1) {
+        if (null === $m || null === $factor || $factor >= 1 || self::isMetric($unit) !== self::isMetric($amount->unit)) {
             $scan->at = $began;
 
             return $amount;
@@ -242,6 +242,12 @@ final readonly class AmountReader
         $more = Number::value($m['low']) * $factor;
 
         return new Amount($amount->low + $more, $amount->high + $more, $amount->unit);
+    }
+
+    /** "1 kg 2 lb 3 oz" is said twice, not added. Spoons and cups go with either. */
+    private static function isMetric(?Unit $unit): bool
+    {
+        return \in_array($unit, [Unit::Gram, Unit::Kilogram, Unit::Millilitre, Unit::Centilitre, Unit::Decilitre, Unit::Litre], true);
     }
 
     /** How many of the second unit one of the first is; null where they don't measure the same. */

@@ -23,6 +23,8 @@ final readonly class ListLines
     /** "Spice paste: 8 shallots / 5 garlic" */
     private const NAMED_LIST = '/^\W*(?:you\'?ll need|you need|have in|buy|\p{L}[\p{L} ]{2,28}):\s+(?=[\d½¼¾]|(?:an?|one|two|three|some)\s)/iu';
 
+    /** "FOR THE POT — 2 tbsp oil" */
+    private const LED = '/^\W*(?:FOR|TO)\s[\p{Lu} ]{3,24}\s*[—–:-]\s+(?=\S)/u';
     /** "1 shoulder of lamb, bone in, about 2 kg" */
     private const SAID_OF_IT = '/^\W*(?:bones?|skin|rind|fat|shell|tops?|stalks?|stems?)[ -](?:in|on|off|side|removed|trimmed|and|or)\b/iu';
 
@@ -37,6 +39,10 @@ final readonly class ListLines
 
     public function line(Stretch $line): void
     {
+        if (preg_match(self::LED, $line->text, $m)) {
+            $this->draft->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);
+            $line = $line->part(\strlen($m[0]), \strlen($line->text));
+        }
         ++$this->draft->listed;
         if (self::isNamed($line->text) && preg_match(self::NAMED_LIST, $line->text, $m)) {
             $this->draft->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);

@@ -22,6 +22,8 @@ final readonly class Page
     /** An amount alone, as in a table's column. */
     private const CELL = '/^[\d½¼¾⅓⅔l][\d½¼¾⅓⅔.,\/ –-]*(?:[\s-]*\p{L}{1,8}\.?){0,2}(?:\s{2,}.*|\s*\(.*)?$/u';
     private const BARE_AMOUNT = '/^[\d½¼¾⅓⅔l][\d½¼¾⅓⅔.,\/ –-]*\s*(?:k?g|m?l|cl|dl|oz|lbs?|tbsp|tsp|pts?|pc|pcs)?\.?$/iu';
+    /** A second column begins so many characters off in one line or another. */
+    private const SLACK = 2;
     private const LEAST_COLUMN_LINES = 6;
     private const MOST_LINES = 2000;
     /** A line that was wrapped is as wide as others; narrower ones are lists. */
@@ -137,7 +139,7 @@ final readonly class Page
             $right = [];
             for (; $k < $ends; ++$k) {
                 [$line, $at] = $lines[$k];
-                $cut = min(\strlen($line), self::byteAt($line, $column));
+                $cut = min(\strlen($line), self::byteAt($line, self::secondAt($line, $column) ?? $column));
                 $ordered[] = [rtrim(substr($line, 0, $cut)), $at];
                 $right[] = [substr($line, $cut), $at + $cut];
             }
@@ -164,14 +166,15 @@ final readonly class Page
         $ends = $from;
         for ($k = $from; $k < \count($lines); ++$k) {
             $line = $lines[$k][0];
-            if ('' === trim($line) || mb_strlen(rtrim($line)) < $column) {
+            if ('' === trim($line) || mb_strlen(rtrim($line)) < $column - self::SLACK) {
                 continue;
             }
-            if (' ' !== mb_substr($line, $column - 1, 1) || '' === trim(mb_substr($line, $column, 1))) {
+            $begins = self::secondAt($line, $column);
+            if (null === $begins) {
                 break;
             }
-            $left = trim(mb_substr($line, 0, $column));
-            $right = trim(mb_substr($line, $column));
+            $left = trim(mb_substr($line, 0, $begins));
+            $right = trim(mb_substr($line, $begins));
             $both += '' !== $left ? 1 : 0;
             $amounts += '' !== $left && (preg_match(self::BARE_AMOUNT, $left)
                 || (preg_match(self::CELL, $right) && !preg_match('/^[\d½¼¾]/u', $left))) ? 1 : 0;
@@ -181,6 +184,20 @@ final readonly class Page
         $isTable = 2 * $amounts > $both;
 
         return [$ends, $both >= self::LEAST_COLUMN_LINES && !$isTable ? $column : null];
+    }
+
+    /** The character at which a line's second column begins, near where others' does; null where it has none. */
+    private static function secondAt(string $line, int $column): ?int
+    {
+        for ($by = 0; $by <= self::SLACK; ++$by) {
+            foreach ([$column + $by, $column - $by] as $at) {
+                if ('' !== trim(mb_substr($line, $at, 1)) && '' === trim(mb_substr($line, $at - 2, 2))) {
+                    return $at;
+                }
+            }
+        }
+
+        return null;
     }
 
     private static function byteAt(string $line, int $character): int

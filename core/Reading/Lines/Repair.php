@@ -10,14 +10,20 @@ final readonly class Repair
     private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium|bay|cup|dessert'
         .'|table|tea|onion|further|hour|rnin|min|egg|bunch|sprig|stick|clove|tin|can)\b|\d{2}\s*[°º]|\d{2}\b(?=\s*(?:g|ml|min)\b))'
         .'|I(?=\s*[½¼¾⅓⅔])|(?<=\n)l(?=\s+\p{Lu}\p{Ll}+\s))'
-        .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|rnins?|hrs?)\b|\s*[°º]|[\dOo]|\s*-)|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
-        .'|(?<=\d)(?<e>[lI])(?=\d)/u';
+        .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|minutes?|rnins?|rninutes?|hrs?|hours?|cal)\b|\s*[°º]|[\dOo]|\s*-)|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
+        .'|(?<=\d)(?<e>[lI])(?=\d)|\b(?<t>lo|l0|1o)(?=\s?(?:min|rnin|hour)|\s(?:g|ml|oz)\b)/u';
+    /** "gar1ic" */
+    private const ONES = '/(?<=\p{Ll})1(?=\p{Ll})/u';
+    /** A list whose lines a page ran into one: "oil2 onions, sliced4 cloves". */
+    private const GLUED = '/(?<=\p{Ll}|\)|½|¼|¾)(?=\d{1,4}(?:\s?(?:g|kg|ml|l|tbsp|tsp|x|cm)\b|\s(?:x\s)?\p{Ll}{3}|[½¼¾]))/u';
+    private const GLUED_STEP = '/\bstep\s?\d{1,2}\K(?=\p{Lu}\p{Ll})/iu';
+    private const LEAST_GLUED = 3;
     private const LETTERS = '/(?<!\p{L})(?=\p{L}*rn)\p{L}{3,}(?!\p{L})/u';
     private const CAPITALS = '/(?<=\p{Lu})l(?=\p{Lu}|\b)|\bl(?=\p{Lu}{2})/u';
     /** Words that have "rn" of their own. */
     private const TRUE_RN = 'garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned|turning|return|returns|returned|turnip|turnips|burn|burns|burned'
         .'|burnt|garnish|garnished|cornflour|cornstarch|cornmeal|popcorn|modern|morning|mornings|learn|learned|learnt|fern|stern|western'
-        .'|southern|northern|eastern|pattern|internal|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal|government|external'
+        .'|southern|northern|eastern|pattern|internal|overnight|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal|government|external'
         .'|cavern|tavern|lantern|govern|alternate|alternatively|alternative|alternating|stubborn|warn|warns|warning|warned|furnace|ornament'
         .'|cornish|bernard|november|carne|carnitas|birria|cornflower|burner|burners|earnest|harness|intern|adorn|discern'
         .'|kernel|kernels|hibernian|saturn|return|caverns|turnover|turnovers|scorn|unicorn|acorn|acorns';
@@ -44,8 +50,17 @@ final readonly class Repair
         }
         preg_match_all(self::DIGITS, $source, $digits, \PREG_OFFSET_CAPTURE);
         foreach ($digits[0] as [$letters, $at]) {
-            $digit = str_contains('Oo', $letters[0]) ? '0' : '1';
-            $hits[$at] = [str_repeat($digit, \strlen($letters)), $at, $at + \strlen($letters)];
+            $hits[$at] = [strtr($letters, ['O' => '0', 'o' => '0', 'l' => '1', 'I' => '1', '|' => '1']), $at, $at + \strlen($letters)];
+        }
+        preg_match_all(self::ONES, $source, $ones, \PREG_OFFSET_CAPTURE);
+        foreach ($ones[0] as [$one, $at]) {
+            $hits[$at] = ['l', $at, $at + 1];
+        }
+        foreach ([[self::GLUED, self::LEAST_GLUED], [self::GLUED_STEP, 1]] as [$pattern, $least]) {
+            preg_match_all($pattern, $source, $glued, \PREG_OFFSET_CAPTURE);
+            foreach (\count($glued[0]) >= $least ? $glued[0] : [] as [$nothing, $at]) {
+                $hits[$at] ??= ["\n", $at, $at];
+            }
         }
         preg_match_all(self::EMPHASIS, $source, $marks, \PREG_OFFSET_CAPTURE);
         foreach ($marks[0] as [$mark, $at]) {

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Training;
+
+use Pausis\Core\Larder\Larder;
+
+/** The words that recipes by several hands say: what is none of them may be a food misspelt. */
+final readonly class PlainWords
+{
+    private const LEAST_RECIPES = 3;
+
+    /**
+     * @param list<Recipe> $recipes
+     *
+     * @return list<string>
+     */
+    public static function of(array $recipes): array
+    {
+        $in = [];
+        foreach ($recipes as $recipe) {
+            preg_match_all('/\p{L}[\p{L}\']{3,}/u', Larder::normal($recipe->text), $all);
+            foreach (array_unique($all[0]) as $word) {
+                $in[$word] = ($in[$word] ?? 0) + 1;
+            }
+        }
+        $often = array_keys(array_filter($in, static fn (int $n): bool => $n >= self::LEAST_RECIPES));
+        $plain = array_values(array_filter($often, static fn (string $w): bool => ctype_alpha(str_replace('\'', '', $w))));
+        sort($plain);
+
+        return $plain;
+    }
+}
