@@ -63,7 +63,7 @@ final readonly class ReadCommand
             'serves' => $reading->serves,
             'ingredients' => array_map($this->ingredient(...), $reading->ingredients),
             'steps' => array_map(static fn (Act $a): array => self::act($a, $places), $reading->acts),
-            'unread' => $reading->unread,
+            'unread' => array_map(static fn (array $u): array => ['line' => $u['line'], 'source' => $u['source']], $reading->unread),
             'measures' => $reading->system->value,
             'original' => null === $reading->original
                 ? null

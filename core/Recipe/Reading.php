@@ -14,7 +14,7 @@ final readonly class Reading
      * @param string                                 $text        the source, without control characters
      * @param list<Ingredient>                       $ingredients
      * @param list<Step>                             $steps       sentences in order
-     * @param list<array{line: int, source: string}> $unread      shown as not read, never dropped
+     * @param list<array{line: int, source: string, kind: string}> $unread kind as a mark's: unread, tip, around; never dropped
      * @param list<Mark>                             $marks
      * @param UnitSystem                             $system      whose cups and spoons were assumed
      * @param list<Way>                              $ways        alternatives, the one that the text tells first first

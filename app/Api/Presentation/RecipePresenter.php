@@ -74,7 +74,7 @@ final readonly class RecipePresenter
             $this->draft($reading, $measures, $house),
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->ingredient($i, $house), $reading->ingredients),
             array_map(fn (Step $s): UnderstoodStep => $this->step($s, $house), $reading->steps),
-            array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source']), $reading->unread),
+            array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source'], $u['kind']), $reading->unread),
             array_map(static fn (Mark $m): MarkView => new MarkView($m->text, $m->kind->value, $m->index), $reading->marks),
             $reading->system->value,
             \in_array('way', array_column(Questions::of($reading), 'about'), true),

@@ -223,17 +223,25 @@ final class Draftsman
     }
 
     /**
+     * What became nothing of the pot, line by line.
+     *
      * @param list<Mark> $marks
      *
-     * @return list<array{line: int, source: string}>
+     * @return list<array{line: int, source: string, kind: string}>
      */
     private static function unread(array $marks): array
     {
         $line = 1;
         $unread = [];
         foreach ($marks as $mark) {
+            $begins = $line + strspn($mark->text, "\n");
             if (\in_array($mark->kind, [MarkKind::Unread, MarkKind::Tip, MarkKind::Around], true) && preg_match('/\S/u', $mark->text)) {
-                $unread[] = ['line' => $line, 'source' => trim($mark->text)];
+                $last = \count($unread) - 1;
+                if ($last >= 0 && $unread[$last]['line'] === $begins && $unread[$last]['kind'] === $mark->kind->value) {
+                    $unread[$last]['source'] .= ' '.trim($mark->text);
+                } else {
+                    $unread[] = ['line' => $begins, 'source' => trim($mark->text), 'kind' => $mark->kind->value];
+                }
             }
             $line += substr_count($mark->text, "\n");
         }

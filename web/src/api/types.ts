@@ -962,10 +962,11 @@ export type UnderstoodStep = {
   question: string;
 };
 
-/** A line that nothing was made of. */
+/** A line that nothing of the pot was made of. */
 export type UnreadLine = {
   line: number;
   source: string;
+  kind: string;
 };
 
 /** What water on Low must have reached, and by when. */
