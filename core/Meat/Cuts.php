@@ -11,6 +11,7 @@ use Pausis\Core\Quantity\Temperature;
 /** The table of cuts. */
 final readonly class Cuts
 {
+    private const OF_ANY_CUT = '/^(?:diced|cubed|boneless|stewing|braising|casserole|stew|lean|wild|pie|half|slices|rolled)\b/u';
     /** A cut is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
     private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';
@@ -108,8 +109,10 @@ final readonly class Cuts
             for ($i = 0, $last = \count($words) - $most; $i <= $last; ++$i) {
                 $said = implode(' ', \array_slice($words, $i, $most));
                 $found = $this->byName[$said] ?? $this->byName[(string) preg_replace('/(?:(?<=ch|sh)es|s)$/', '', $said)] ?? null;
-                if (null !== $found && \strlen($said) > $length) {
-                    [$best, $name, $length] = [$found, $said, \strlen($said)];
+                // "diced beef" says less than "shin".
+                $says = preg_match(self::OF_ANY_CUT, $said) ? intdiv(\strlen($said), 3) : \strlen($said);
+                if (null !== $found && $says > $length) {
+                    [$best, $name, $length] = [$found, $said, $says];
                 }
             }
         }

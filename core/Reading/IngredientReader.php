@@ -260,8 +260,10 @@ final class IngredientReader
         if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
             $behind = ltrim($found->without($m['rest']), ' ,');
             [$other] = self::splitNotes($behind);
-            if ((null !== $found->amount->unit || preg_match('/^for (?:the|an?|your)\b/iu', $m['food']))
-                && '' !== $other && null !== $this->larder->named($other)) {
+            $isFood = '' !== $other && (null !== $this->larder->named($other) || null !== $this->cuts->named($other));
+            $labels = null === $this->larder->named($m['food']) && null === $this->cuts->named($m['food'])
+                || null !== $found->amount->unit || preg_match('/^for (?:the|an?|your)\b/iu', $m['food']);
+            if ($isFood && $labels) {
                 // "rice balls: 1 litre water"
                 return $this->ordinary($source, $line, $m['rest']);
             }

@@ -47,6 +47,7 @@ final class Draftsman
     private readonly Rows $rows;
     private readonly Sentences $sentences;
     private readonly Named $named;
+    private readonly PlainLines $plain;
     /** The line on which another recipe begins. */
     private ?int $another = null;
 
@@ -58,6 +59,7 @@ final class Draftsman
         $this->rows = new Rows($this->draft, $steps);
         $this->sentences = new Sentences($this->draft, $mentions, $steps, $this->list);
         $this->named = new Named($this->draft, $mentions);
+        $this->plain = new PlainLines($reader);
     }
 
     /** @param list<TaggedLine> $lines */
@@ -69,7 +71,7 @@ final class Draftsman
                 $this->draft->marking->claim($line->line->whole, MarkKind::Unread);
                 continue;
             }
-            $this->take($line);
+            $this->take($this->plain->of($line, $lines[$k - 1] ?? null, $lines[$k + 1] ?? null, [] !== $this->draft->steps));
         }
         $this->draft->title = (new TitleFinder($this->draft->reader))->in($lines, $this->another) ?? $this->meatsName();
         $this->draft->servings ??= $this->served($lines);

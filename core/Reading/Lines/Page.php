@@ -215,12 +215,13 @@ final readonly class Page
         foreach ($lines as $k => [$line, $at]) {
             if ($k > 0) {
                 $ends = $lines[$k - 1][1] + \strlen($lines[$k - 1][0]);
-                $joined = self::goesOn($lines[$k - 1][0], $line, $widest[$k - 1]);
+                $last = '' === trim($lines[$k + 1][0] ?? '') || preg_match(self::ENDED, $line);
+                $joined = self::goesOn($lines[$k - 1][0], $line, $widest[$k - 1], $last);
                 $hung = $joined && preg_match(self::HUNG, $line, $m) ? \strlen($m[0]) : 0;
                 $split = $joined && preg_match('/\p{Ll}-\s*$/u', $lines[$k - 1][0]) && preg_match('/^\s*\p{Ll}/u', $line);
                 if ($split) {
-                    $last = array_pop($pieces);
-                    $pieces[] = [(string) preg_replace('/-\s*$/', '', $last[0] ?? ''), $last[1] ?? 0, $ends];
+                    $cut = array_pop($pieces);
+                    $pieces[] = [(string) preg_replace('/-\s*$/', '', $cut[0] ?? ''), $cut[1] ?? 0, $ends];
                     $line = ltrim($line);
                 } else {
                     // Columns stand in another order than the source: what parts them is no byte of it.
@@ -263,8 +264,12 @@ final readonly class Page
         return array_values($widest);
     }
 
-    /** Whether a line was broken where no more fitted, and goes on in the next. */
-    private static function goesOn(string $line, string $next, int $widest): bool
+    /**
+     * Whether a line was broken where no more fitted, and goes on in the next.
+     *
+     * @param bool $last whether a sentence or a paragraph ends with the next, which may then be short
+     */
+    private static function goesOn(string $line, string $next, int $widest, bool $last): bool
     {
         if ('' === trim($line) || '' === trim($next) || preg_match(self::NAME, $next)) {
             return false;
@@ -278,7 +283,7 @@ final readonly class Page
             return false;
         }
         $small = preg_match('/^\s*["“(]?\p{Ll}{2}/u', $next) || preg_match('/^\s*a\s\p{Ll}/u', $next);
-        if (preg_match(self::ENDED, $line)) {
+        if (preg_match(self::ENDED, $line) || (!$last && mb_strlen(rtrim($next)) < 0.6 * $widest)) {
             return false;
         }
         if (preg_match('/\S {3,}\S/', $line) || preg_match('/\S {3,}\S/', $next)) {

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading\Internal;
+
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\IngredientReader;
+use Pausis\Core\Reading\Lines\LineLabel;
+use Pausis\Core\Reading\Lines\TaggedLine;
+use Pausis\Core\Recipe\StepKind;
+
+/** Lines whose meaning is fixed whatever surrounds them: an amount of a known food, what fills the same tin, what is left out. */
+final readonly class PlainLines
+{
+    /** A tagger as sure as this is believed. */
+    private const SURE = 0.97;
+    private const MOST_WORDS = 9;
+    private const LEFT_OUT = '/^\W*(?:skip|omit|leave out|no need (?:of|for))\b/iu';
+    private const NEEDED = '/^\W*(?:you(?:’ll|\'ll| will)? need|ingredients?)\s*:\s*\S/iu';
+
+    public function __construct(private IngredientReader $reader)
+    {
+    }
+
+    public function of(TaggedLine $line, ?TaggedLine $before, ?TaggedLine $next, bool $cooks): TaggedLine
+    {
+        $text = $line->line->said->text;
+        $listed = LineLabel::Ingredient === $before?->label || LineLabel::Ingredient === $next?->label;
+        $label = match (true) {
+            LineLabel::Ingredient !== $line->label && !$cooks && $listed && References::refers($text) => LineLabel::Ingredient,
+            LineLabel::Ingredient === $line->label && preg_match(self::LEFT_OUT, $text) => LineLabel::Note,
+            LineLabel::Ingredient === $line->label && $line->sure < self::SURE && !$cooks && !preg_match('/\d|[½¼¾]/u', $text)
+                && LineLabel::Step === $next?->label && StepKind::opens($text) => LineLabel::Step,
+            LineLabel::Around === $line->label && $line->sure < self::SURE && !$cooks && $listed && preg_match(self::NEEDED, $text),
+            \in_array($line->label, [LineLabel::Around, LineLabel::Facts, LineLabel::Note, LineLabel::Heading], true)
+                && $line->sure < self::SURE && $listed && $this->isMeasured($text) => LineLabel::Ingredient,
+            default => $line->label,
+        };
+
+        return $label === $line->label ? $line : new TaggedLine($line->line, $label, $line->sure, $line->title);
+    }
+
+    /** "150 g crème fraîche" */
+    private function isMeasured(string $text): bool
+    {
+        if (!preg_match('/^\W*(?:[\d½¼¾⅓⅔]|an?\s)/iu', $text) || StepKind::opens($text)
+            || preg_match_all('/[\p{L}\p{M}’\']+/u', $text) > self::MOST_WORDS) {
+            return false;
+        }
+        $read = $this->reader->read($text);
+
+        return null !== $read->amount?->unit && Role::Unknown !== $read->role;
+    }
+}
