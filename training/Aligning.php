@@ -6,17 +6,24 @@ namespace Pausis\Training;
 
 use Pausis\Core\Reading\Lines\Line;
 use Pausis\Core\Reading\Lines\LineLabel;
+use Pausis\Core\Recipe\StepKind;
 
 /** First labels of a recipe's lines, from where its truth says that foods, acts and noise stand. They are looked through by hand. */
 final readonly class Aligning
 {
-    private const FACTS = '/\b(?:serves?|servings?|makes|yields?|portions?|feeds?|prep|cook time|total time|sufficient for|enough for|source'
+    private const FACTS = '/\b(?:serves?|servings?|makes|yields?|portions?|feeds?|prep|cook time|total time|sufficient for'
+        .'|enough for|source'
         .'|difficulty)\b|^\W*for\s+\w+\W*$/iu';
-    private const FURNITURE = '/https?:|www\.|»|★|©|\bcookies?\b|subscribe|newsletter|jump to|print|\bpin\b|comments?\W*$|^reply\W*$|nutrition'
+    private const FURNITURE = '/https?:|www\.|»|★|©|\bcookies?\b|subscribe|newsletter|jump to|print|\bpin\b|comments?\W*$'
+        .'|^reply\W*$|nutrition'
         .'|\bkcal|calories|sign (?:in|up)|log in|privacy|share|\[music\]|page \d|menu|search|leave a/iu';
-    private const HEADING = '/^\W*(?:#+|(?:the |what )?(?:ingredients?(?: you(?:\'ll|’ll) need)?|you need|you(?:\'ll|’ll)? need|you will need|we need|you do|you need to do|how|how to|how it goes|preparation|shopping list|next day|day before|the night before|in the morning|tonight|later|pork|pot|equipment|cook\'s notes?|[\w\']+ notes?|faq|tips? & swaps|top tips|service|method|directions?|instructions?|notes?|tips?|you(?:\'ll)? need|for the .{2,30}'
+    private const HEADING = '/^\W*(?:#+|(?:the |what )?(?:ingredients?(?: you(?:\'ll|’ll) need)?|you need|you(?:\'ll|’ll)? need'
+        .'|you will need|we need|you do|you need to do|how|how to|how it goes|preparation|shopping list|next day|day before'
+        .'|the night before|in the morning|tonight|later|pork|pot|equipment|cook\'s notes?|[\w\']+ notes?|faq|tips? & swaps'
+        .'|top tips|service|method|directions?|instructions?|notes?|tips?|you(?:\'ll)? need|for the .{2,30}'
         .'|to (?:serve|finish)|what to do|steps?|marinade|sauce|dumplings?|slaw|gremolata))\W*$|^[^.,\d]{2,40}:\W*$/iu';
-    private const NOTE = '/^\W*(?:slow[ -]?cooker|crock|oven|pressure|instant|storage|make ahead|to freeze|notes?|tips?|variation|leftovers)\b.*[:.]/iu';
+    private const NOTE = '/^\W*(?:slow[ -]?cooker|crock|oven|pressure|instant|storage|make ahead|to freeze|notes?|tips?|variation'
+        .'|leftovers)\b.*[:.]/iu';
 
     /**
      * @param list<Line> $lines
@@ -25,11 +32,16 @@ final readonly class Aligning
      */
     public static function labels(Recipe $recipe, array $lines): array
     {
-        /** @var array{title?: list<string>, ingredients?: list<array{source?: string, food: list<string>}>, steps?: list<array{anchor?: string}>, noise?: list<string>} $truth */
+        /**
+         * @var array{title?: list<string>, ingredients?: list<array{source?: string, food: list<string>}>,
+         *     steps?: list<array{anchor?: string}>, noise?: list<string>} $truth
+         */
         $truth = $recipe->truth;
         $norm = array_map(static fn (Line $l): string => self::normal($l->said->text), $lines);
-        $sources = array_values(array_filter(array_map(static fn (array $i): string => self::normal($i['source'] ?? ''), $truth['ingredients'] ?? [])));
-        $anchors = array_values(array_filter(array_map(static fn (array $s): string => self::normal($s['anchor'] ?? ''), $truth['steps'] ?? [])));
+        $sources = array_values(array_filter(array_map(static fn (array $i): string => self::normal($i['source'] ?? ''), $truth['i'
+            .'ngredients'] ?? [])));
+        $anchors = array_values(array_filter(array_map(static fn (array $s): string => self::normal($s['anchor'] ?? ''), $truth['s'
+            .'teps'] ?? [])));
         $noise = array_values(array_filter(array_map(self::normal(...), $truth['noise'] ?? [])));
         $titles = array_map(self::normal(...), $truth['title'] ?? []);
         $isSource = self::sourceLines($sources, $norm);
@@ -47,26 +59,37 @@ final readonly class Aligning
             $words = substr_count($text, ' ') + 1;
             $section = match (true) {
                 $words > 8 => $section,
-                (bool) preg_match('/^\W*(?:\d+ )?(?:comments?|reviews?|responses?|ratings|replies|related|you (?:might|may)|more |did you make|most |leave a|nutrition|newsletter|what readers|reader|tried this|\d+ thoughts)/iu', $said),
+                (bool) preg_match('/^\W*(?:\d+ )?(?:comments?|reviews?|responses?|ratings|replies|related|you (?:might|may)|more '
+                    .'|did you make|most |leave a|nutrition|newsletter|what readers|reader|tried this|\d+ thoughts)/iu', $said),
                 (bool) preg_match('/\b(?:comments?|responses?|thoughts on)\b/iu', $said) && $k > $last => 'around',
-                (bool) preg_match('/^\W*(?:\w+\'?s? )?(?:top )?(?:notes?|tips?|hints?|variations?|storage|freez|swaps?|faqs?)\b/iu', $said) && $k >= $last => 'note',
+                (bool) preg_match('/^\W*(?:\w+\'?s? )?(?:top )?(?:notes?|tips?|hints?|variations?|storage|freez|swaps?'
+                    .'|faqs?)\b/iu', $said) && $k >= $last => 'note',
                 default => $section,
             };
-            $title = !$titled && $k < $begins && [] !== array_filter($titles, static fn (string $t): bool => str_contains($text, $t) && \strlen($text) < 1.6 * \strlen($t) + 12);
+            $named = array_filter(
+                $titles, static fn (string $t): bool => str_contains($text, $t) && \strlen($text) < 1.6 * \strlen($t) + 12,
+            );
+            $title = !$titled && $k < $begins && [] !== $named;
             $label = match (true) {
                 '' === $text => LineLabel::Around,
                 (bool) preg_match('/^\W*step\s*\d+(?:\s*(?:\/|of)\s*\d+)?\W*$/iu', $said) => LineLabel::Heading,
                 (bool) preg_match('/^\|[\s|:-]+$/', $said) => LineLabel::Around,
-                (bool) preg_match('/^\|[^\d½]+\|$/u', $said) && (bool) preg_match('/\b(?:ingredient|amount|what|how|pot|date|item)\b/iu', $said) => LineLabel::Heading,
-                (bool) preg_match('/^\W*(?:title|tags|source|servings?|yield|prep|cook|total|time|ready in|hands[- ]on(?: time)?|difficulty|cook(?:ing)? time|prep(?:aration)? time|total time|categories|folder|created|rating|url|course|active)\W{1,3}\s*\S/iu', $said) && $k < $begins && $words < 14 => LineLabel::Facts,
+                (bool) preg_match('/^\|[^\d½]+\|$/u', $said) && (bool) preg_match('/\b(?:ingredient|amount|what|how|pot|date'
+                    .'|item)\b/iu', $said) => LineLabel::Heading,
+                (bool) preg_match('/^\W*(?:title|tags|source|servings?|yield|prep|cook|total|time|ready in|hands[- ]on(?: time)?'
+                    .'|difficulty|cook(?:ing)? time|prep(?:aration)? time|total time|categories|folder|created|rating|url|course'
+                    .'|active)\W{1,3}\s*\S/iu', $said) && $k < $begins && $words < 14 => LineLabel::Facts,
                 \in_array($k, $anchored, true) => LineLabel::Step,
                 $title || \in_array($text, $titles, true) => LineLabel::Title,
                 self::any($noise, $text) && !isset($isSource[$k]) => $section === 'note' ? LineLabel::Note : LineLabel::Around,
-                isset($isSource[$k]) => $words > 7 && \Pausis\Core\Recipe\StepKind::instructs($said) && !preg_match('/^\W*[\d½¼¾]/u', $said) ? LineLabel::Step : LineLabel::Ingredient,
+                isset($isSource[$k]) => $words > 7 && StepKind::instructs($said) && !preg_match('/^\W*[\d½¼¾]/u', $said)
+                    ? LineLabel::Step
+                    : LineLabel::Ingredient,
                 (bool) preg_match(self::HEADING, $said), str_starts_with($line->mark, '#') => LineLabel::Heading,
                 (bool) preg_match(self::FURNITURE, $text) && !(bool) preg_match('/^\d/', $text) => LineLabel::Around,
                 (bool) preg_match(self::FACTS, $said) && $words < 16 && $k < max($first, $begins) => LineLabel::Facts,
-                (bool) preg_match('/^\W*(?:serves?|makes|feeds|enough for|sufficient for|yield)\b/iu', $said) && $words < 8 => LineLabel::Facts,
+                (bool) preg_match('/^\W*(?:serves?|makes|feeds|enough for|sufficient for'
+                    .'|yield)\b/iu', $said) && $words < 8 => LineLabel::Facts,
                 $k < $begins => LineLabel::Around,
                 (bool) preg_match(self::NOTE, $said) && $k > $first => LineLabel::Note,
                 $k >= $first && $k < $last => LineLabel::Step,

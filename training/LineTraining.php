@@ -35,7 +35,8 @@ final readonly class LineTraining
         foreach (Corpus::recipes() as $recipe) {
             $lines = Labels::lines($recipe);
             $is = Labels::of($recipe, $lines)
-                ?? throw new \RuntimeException("$recipe->name: its lines.tsv has other lines than its text; bin/train --label cuts it anew.");
+                ?? throw new \RuntimeException("$recipe->name: its lines.tsv has other lines than its text; bin/train --label cuts"
+                    ." it anew.");
             $examples[] = [
                 'recipe' => $recipe, 'lines' => $lines, 'seen' => $features->of($lines), 'noisy' => $features->of($noise->on($lines)),
                 'is' => array_map(static fn (LineLabel $l): int => $places[$l->value], $is),
@@ -58,7 +59,8 @@ final readonly class LineTraining
         return (new Fitting(self::labels(), self::SEED))->fit(
             [
                 ...array_map(static fn (array $e): array => [$e['seen'], $e['is']], $of),
-                ...array_map(static fn (array $e): array => [$e['noisy'], $e['is']], array_filter($of, static fn (int $k): bool => 0 === $k % 2, \ARRAY_FILTER_USE_KEY)),
+                ...array_map(static fn (array $e): array => [$e['noisy'], $e['i'
+                .'s']], array_filter($of, static fn (int $k): bool => 0 === $k % 2, \ARRAY_FILTER_USE_KEY)),
             ],
             self::ROUNDS,
         );
@@ -87,9 +89,12 @@ final readonly class LineTraining
                 continue;
             }
             foreach ($chain->marginals($example['seen']) as $k => $likely) {
-                $sure = max($likely);
+                $best = 0;
+                foreach ($likely as $place => $probability) {
+                    $best = $probability > $likely[$best] ? $place : $best;
+                }
                 $told[] = [
-                    'example' => $e, 'line' => $k, 'is' => $example['is'][$k], 'told' => (int) array_search($sure, $likely, true), 'sure' => $sure,
+                    'example' => $e, 'line' => $k, 'is' => $example['is'][$k], 'told' => $best, 'sure' => $likely[$best],
                 ];
             }
         }

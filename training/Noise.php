@@ -11,7 +11,8 @@ use Pausis\Core\Reading\Lines\Stretch;
 final class Noise
 {
     private const SCANNED = ['/m(?!\w*\d)/' => 'rn', '/\b1(?=\s|\d)/' => 'l', '/(?<=\d)0/' => 'O', '/\bI/' => 'l'];
-    private const SPOKEN = ['1' => 'one', '2' => 'two', '3' => 'three', '4' => 'four', '5' => 'five', '6' => 'six', '8' => 'eight', '½' => 'half a'];
+    private const SPOKEN = ['1' => 'one', '2' => 'two', '3' => 'three', '4' => 'four', '5' => 'five', '6' => 'six', '8' => 'eigh'
+        .'t', '½' => 'half a'];
 
     public function __construct(private int $seed)
     {

@@ -10,6 +10,9 @@ use Pausis\Core\Larder\Larder;
 final readonly class PlainWords
 {
     private const LEAST_RECIPES = 3;
+    /** Short words that are near to a food's. */
+    private const SHORT = ['upon', 'onto', 'unto', 'ours', 'ever', 'once', 'thus', 'whom', 'whose', 'soon', 'sort', 'same', 'cam'
+        .'e', 'move', 'dare'];
 
     /**
      * @param list<Recipe> $recipes
@@ -25,8 +28,8 @@ final readonly class PlainWords
                 $in[$word] = ($in[$word] ?? 0) + 1;
             }
         }
-        $often = array_keys(array_filter($in, static fn (int $n): bool => $n >= self::LEAST_RECIPES));
-        $plain = array_values(array_filter($often, static fn (string $w): bool => ctype_alpha(str_replace('\'', '', $w))));
+        $often = array_merge(self::SHORT, array_keys(array_filter($in, static fn (int $n): bool => $n >= self::LEAST_RECIPES)));
+        $plain = array_values(array_filter(array_unique($often), static fn (string $w): bool => ctype_alpha(str_replace('\'', '', $w))));
         sort($plain);
 
         return $plain;

@@ -19,7 +19,8 @@ final readonly class WeightsFile
         $labels = implode(', ', array_map(self::quoted(...), $weights['labels']));
         $heat = var_export($weights['heat'], true);
 
-        return "<?php\n\n// Written by bin/train; docs/reading.md.\nreturn ['labels' => [$labels], 'follows' => [$follows], 'heat' => $heat, 'seen' => [\n"
+        return "<?php\n\n// Written by bin/train; docs/reading.md.\nreturn ['labels' => [$labels], 'follows' => [$follows], 'heat'"
+            ." => $heat, 'seen' => [\n"
             ."$rows]];\n";
     }
 

@@ -30,7 +30,8 @@ final class Larder
         'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
     ];
     private const FILES = [
-        'liquid', 'tomato', 'dairy', 'acid', 'seasoning', 'spice', 'salt', 'vegetable', 'herb', 'aromatic', 'pulse', 'grain', 'thickener', 'fat',
+        'liquid', 'tomato', 'dairy', 'acid', 'seasoning', 'spice', 'salt', 'vegetable', 'herb', 'aromatic', 'pulse', 'grain', 'thi'
+            .'ckener', 'fat',
         'sweet', 'fruit', 'garnish', 'tool',
     ];
     /** A food is named near the beginning or not at all. */

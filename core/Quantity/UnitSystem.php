@@ -18,8 +18,10 @@ enum UnitSystem: string
             .'|dutch oven|heavy cream|ground (?:beef|pork|lamb)|sticks? (?:of )?butter|lbs?\.?|broth|skillet|\d{3}\s*°?\s*f)\b/iu',
         'british' => '/\b(?:plain flour|cornflour|courgettes?|aubergines?|swede|double cream|single cream|hob|gas (?:mark )?\d|tins?'
             .'|pints?|stock cubes?|spring onions?|grammes?|caster sugar|gammon|rashers?|celeriac|clingfilm|kitchen paper|dripping|mutton'
-            .'|dessert ?spoon\w*|teacup\w*|gills?|suet|pts?|reg(?:ulo)?\.?\s?\d|castor sugar|treacle|forcemeat|dssp|jelly|parsnips?)\b/iu',
-        'australian' => '/\b(?:capsicums?|eschalots?|kumara|pumpkin|gravy beef|chuck steak|20\s?ml tablespoons?|tablespoons? (?:is|are|of|=) 20|brown onions?|australian|silverbeet'
+            .'|dessert ?spoon\w*|teacup\w*|gills?|suet'
+            .'|pts?|reg(?:ulo)?\.?\s?\d|castor sugar|treacle|forcemeat|dssp|jelly|parsnips?)\b/iu',
+        'australian' => '/\b(?:capsicums?|eschalots?|kumara|pumpkin|gravy beef|chuck steak|20\s?ml tablespoons?'
+            .'|tablespoons? (?:is|are|of|=) 20|brown onions?|australian|silverbeet'
             .'|thickened cream)\b/iu',
     ];
     /** What only metric recipes give. */

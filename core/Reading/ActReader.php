@@ -85,7 +85,8 @@ final class ActReader
     /** "everything but the parsley" */
     private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     /** "onions in the bottom of the crock", "chives on top" */
-    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them)|over\W*$|in(?:to)? the (?:bottom|slow cooker|crock|pot|cooker|insert)'
+    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them)|over\W*$|in(?:to)? the (?:bottom|slow cooker|crock'
+        .'|pot|cooker|insert)'
         .'|(?:on|at) the bottom|underneath|under\W*$|on the side)\b/iu';
     /** "with rice of course", "nice with bread" */
     private const HANDED = '/^\W*(?:(?:nice|good|lovely|great|eaten|served?)?\s*with|to each|each person)\b/iu';

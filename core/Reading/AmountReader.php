@@ -21,12 +21,14 @@ final readonly class AmountReader
 {
     private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
         .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
-    private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm|medium|smallish|full|fat|plump'
+    private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm'
+        .'|medium|smallish|full|fat|plump'
         .'|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
     private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig'
-        .'|slosh|thumb(?:[- ]sized)?(?: piece)?|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
+        .'|slosh|thumb(?:[- ]sized)?(?: piece)?|bottle|glass|tin|can|tbsp|tsp|tablespoon|teaspoon|cup)(?=\s+(?:of\b'
+        .'|[\p{L}]+))(?!\s+(?:tomatoes|size))/iu';
     /** Amounts further on are looked for in this many places at most. */
     private const MOST_PLACES = 12;
 

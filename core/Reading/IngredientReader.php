@@ -50,7 +50,8 @@ final class IngredientReader
     private const FRUIT_JUICED = '/^(?<fruit>(?:.+?\s)?(?:lemons?|limes?|oranges?|clementines?|grapefruits?))\s*,.*\b(?<part>juiced?'
         .'|juice only|zested)\b/iu';
     /** "2 stock cubes in 700 ml boiling water" is stock. */
-    private const MADE_UP = '/^(?<cubes>.*\b(?:stock|bouillon|oxo)\s+(?:cubes?|pots?|powder)\b[^\d]*?)\s(?:in|with|dissolved in|made up (?:to|with)|and)\s+'
+    private const MADE_UP = '/^(?<cubes>.*\b(?:stock|bouillon|oxo)\s+(?:cubes?|pots?|powder)\b[^\d]*?)\s(?:in|with|dissolved in'
+        .'|made up (?:to|with)|and)\s+'
         .'(?<amount>\d[\d.,]*\s*(?:ml|l|litres?|pints?|cups?))\s+(?:of\s+)?(?:(?:hot|boiling|just-boiled|warm)\s+)*water\b/iu';
     private const THE_SIZE_OF = '/^(?<food>.+?)[,(]?\s*(?:about\s+)?the size of (?:an?|your)\s+(?:small\s+|large\s+'
         .'|big\s+)?(?<size>walnut|thumb|egg|hazelnut|golf ball|fist|nutmeg)\)?/iu';

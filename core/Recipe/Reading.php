@@ -11,15 +11,15 @@ use Pausis\Core\Quantity\UnitSystem;
 final readonly class Reading
 {
     /**
-     * @param string                                 $text        the source, without control characters
-     * @param list<Ingredient>                       $ingredients
-     * @param list<Step>                             $steps       sentences in order
-     * @param list<array{line: int, source: string, kind: string}> $unread kind as a mark's: unread, tip, around; never dropped
-     * @param list<Mark>                             $marks
-     * @param UnitSystem                             $system      whose cups and spoons were assumed
-     * @param list<Way>                              $ways        alternatives, the one that the text tells first first
-     * @param list<Act>                              $acts        in order, several a step
-     * @param int|null                               $anotherAt   the line on which another recipe begins, which is not read
+     * @param string                                               $text        the source, without control characters
+     * @param list<Ingredient>                                     $ingredients
+     * @param list<Step>                                           $steps       sentences in order
+     * @param list<array{line: int, source: string, kind: string}> $unread      kind as a mark's: unread, tip, around; never dropped
+     * @param list<Mark>                                           $marks
+     * @param UnitSystem                                           $system      whose cups and spoons were assumed
+     * @param list<Way>                                            $ways        alternatives, the one that the text tells first first
+     * @param list<Act>                                            $acts        in order, several a step
+     * @param int|null                                             $anotherAt   the line on which another recipe begins, which is not read
      */
     public function __construct(
         public string $text,

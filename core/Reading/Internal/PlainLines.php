@@ -29,12 +29,16 @@ final readonly class PlainLines
         $listed = LineLabel::Ingredient === $before?->label || LineLabel::Ingredient === $next?->label;
         $label = match (true) {
             LineLabel::Ingredient !== $line->label && !$cooks && $listed && References::refers($text) => LineLabel::Ingredient,
+            !\in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true) && !$cooks && ListLines::isNamed($text)
+                => LineLabel::Ingredient,
             LineLabel::Ingredient === $line->label && preg_match(self::LEFT_OUT, $text) => LineLabel::Note,
             LineLabel::Ingredient === $line->label && $line->sure < self::SURE && !$cooks && !preg_match('/\d|[½¼¾]/u', $text)
                 && LineLabel::Step === $next?->label && StepKind::opens($text) => LineLabel::Step,
             LineLabel::Around === $line->label && $line->sure < self::SURE && !$cooks && $listed && preg_match(self::NEEDED, $text),
             \in_array($line->label, [LineLabel::Around, LineLabel::Facts, LineLabel::Note, LineLabel::Heading], true)
                 && $line->sure < self::SURE && $listed && $this->isMeasured($text) => LineLabel::Ingredient,
+            LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Facts, LineLabel::Heading, LineLabel::Around], true)
+                && $line->sure < self::SURE && StepKind::opens($text) && preg_match('/[.!]\W*$/u', $text) => LineLabel::Step,
             default => $line->label,
         };
 

@@ -15,7 +15,8 @@ final class Rows
     private const COLUMNS = '/\t|\s*\|\s*| {2,}/';
     private const AMOUNT = '/^\W*(?:[\d½¼¾⅓⅔]|(?:an?|some|pinch|handful|bunch|half|few)\b)/iu';
     private const BARE_NUMBER = '/^[\d½¼¾⅓⅔.,\/ –-]+$/u';
-    private const UNIT = '/^(?:k?g|m?l|cl|dl|oz|lbs?|tbsp|tsp|cups?|pts?|cloves?|sprigs?|bunch(?:es)?|tins?|cans?|pinch|handful|sticks?|heads?'
+    private const UNIT = '/^(?:k?g|m?l|cl|dl|oz|lbs?|tbsp|tsp|cups?|pts?|cloves?|sprigs?|bunch(?:es)?|tins?|cans?|pinch|handful'
+        .'|sticks?|heads?'
         .'|bottles?|packets?|slices?|pcs?|piece|each)\.?$/iu';
     private const COUNTED = '/^(?:pcs?|piece|each)\.?$/iu';
     private const PRICE = '/^[£$€]/u';
@@ -29,7 +30,8 @@ final class Rows
 
     public static function isRow(string $text): bool
     {
-        return str_starts_with($text, '|') || substr_count($text, "\t") > 1 || substr_count($text, ' | ') > 1 || preg_match('/\S {3,}(?=\S).*?\S {3,}\S/', $text);
+        return str_starts_with($text, '|') || substr_count($text, "\t") > 1 || substr_count($text, ' '
+            .'| ') > 1 || preg_match('/\S {3,}(?=\S).*?\S {3,}\S/', $text);
     }
 
     public function heading(Stretch $row): void

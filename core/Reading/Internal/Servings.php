@@ -10,7 +10,10 @@ use Pausis\Core\Quantity\Number;
 final class Servings
 {
     private const NUMBERS = 'two|three|four|five|six|seven|eight|nine|ten|twelve';
-    private const SERVES = '/👥\s*(?<g>\d{1,2})\b|^\W*for\s+(?<f>\d{1,2}|%1$s)\b(?=\W*$|,|\s*\(|\s{2,}|\s+(?:as|with|people|persons))|\b(?:portions?|servings?|serves|yields?|pax)\W{1,5}(?<p>\d{1,2})\b(?!\s*(?:g|kg|ml|min|h|°|cm|tbsp|tsp|cups?)\b)|\b(?:fed|did|does|feeds?|serves?)\s+(?:the\s+)?(?<d>\d{1,2}|%1$s)(?:\s+(?:to|or|-)\s+\S+)?(?=\s+(?:of us|people|hungry|big|hearty|easy|depending|or|with|without)|\W*$|[.,;!])'
+    private const SERVES = '/👥\s*(?<g>\d{1,2})\b|^\W*for\s+(?<f>\d{1,2}|%1$s)\b(?=\W*$|,|\s*\(|\s{2,}|\s+(?:as|with|people'
+        .'|persons))|\b(?:portions?|servings?|serves|yields?|pax)\W{1,5}(?<p>\d{1,2})\b(?!\s*(?:g|kg|ml|min|h|°|cm|tbsp|tsp'
+        .'|cups?)\b)|\b(?:fed|did|does|feeds?|serves?)\s+(?:the\s+)?(?<d>\d{1,2}|%1$s)(?:\s+(?:to|or|-)\s+\S+)?(?=\s+(?:of us'
+        .'|people|hungry|big|hearty|easy|depending|or|with|without)|\W*$|[.,;!])'
         .'|\b(?:serves|pax|servings?\s*:?|feeds|(?:enough|plenty|sufficient|dinner|supper|lunch)\s+for|yields?\s*:?'
         .'|makes|(?<!low )(?<!high )(?<!medium )(?<!auto )for(?=\s+\S+\s*(?:\p{L}+\s+)?(?:people|persons?|pers\.?|of\s+us|eaters|hungry'
         .'|\W*$|\W*\())|\(for(?=\s+\S+\)))\s*:?\s+(?:about\s+|around\s+|up\s+to\s+)?(?<n>\d{1,2}|%1$s)\b(?!\s*(?:g|kg|ml|min|mins|minutes?'

@@ -23,7 +23,8 @@ final class StructureReader
 {
     private const HEADINGS = [
         'second-meal' => '/\b(?:next[- ]day|hash|pasties|leftovers?|second meal|day after|tomorrow[’\']?s)\b/iu',
-        'sauce-beside' => '/\b(?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber|tahini|herb|yogh?urt|raita'
+        'sauce-beside' => '/\b(?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber|tahini|herb'
+            .'|yogh?urt|raita'
             .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
         'marinade' => '/\bmarinade|marinating\b/iu',
         'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
@@ -35,7 +36,8 @@ final class StructureReader
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
         .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
         .'|greens|mash|dumplings)\b/iu';
-    private const SERVED_STAPLES = '/\b(?:rice|noodles|pasta|couscous|polenta|bulgur|tagliatelle|spaghetti|macaroni|pappardelle|bread|rolls|buns|naan|tortillas?)\b/iu';
+    private const SERVED_STAPLES = '/\b(?:rice|noodles|pasta|couscous|polenta|bulgur|tagliatelle|spaghetti|macaroni|pappardelle'
+        .'|bread|rolls|buns|naan|tortillas?)\b/iu';
     private const BREADS = '/\b(?:bread|rolls|buns|naan|injera|tortillas?|flatbreads?|baguettes?|couscous)\b/iu';
     private const TO_SERVE = '/\b(?:to serve|for serving|on the side|alongside|for the table|to go with)\b/iu';
     private const ON_TOP = '/\b(?:to (?:finish|garnish|sprinkle|scatter|top)|for (?:garnish|sprinkling|scattering)|garnish)\b/iu';
@@ -43,7 +45,8 @@ final class StructureReader
     private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
     private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending'
-        .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+        .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in'
+        .'|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
@@ -62,8 +65,10 @@ final class StructureReader
     private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*'
         .'|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)'
         .'|with its marinade|in its own marinade)\b/iu';
-    private const THROWN_MARINADE = '/\b(?:discard|throw|pour|tip|drain|goes? away|down the sink|shake|rinse)[^.;]{0,60}\b(?:marinade|buttermilk|milk|brine'
-        .'|salt water|soaking|wine|away|off)\b|\b(?:marinade|buttermilk|brine)\b[^.;]{0,40}\b(?:away|sink|discard)/iu';
+    private const THROWN_MARINADE = '/\b(?:discard\w*|throw\w*|pour (?:it )?(?:off|away|out)|tip (?:it )?away|drain off'
+        .'|rinse (?:it )?off|goes? away)\b'
+        .'[^.;]{0,60}\b(?:marinade|buttermilk|milk|brine|salt water|soaking|wine|that)\b'
+        .'|\b(?:marinade|buttermilk|brine|salt water)\b[^.;]{0,40}\b(?:away|sink|discard\w*)/iu';
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
     private const GOES_IN = [
         ActKind::Add, ActKind::Load, ActKind::Cook, ActKind::SeasonToTaste, ActKind::LidOff, ActKind::CreamOrYoghurtIn, ActKind::Slurry,
@@ -86,6 +91,9 @@ final class StructureReader
         ActKind::ButterAndStarch,
         ActKind::Shred, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::SeasonToTaste, ActKind::Crisp,
     ];
+
+    /** What lies shorter is seasoned, minutes. */
+    private const LONG_ENOUGH = 120.0;
 
     private bool $throwsMarinade = false;
 
@@ -129,7 +137,8 @@ final class StructureReader
         return new Structure($parts, $late, $pieces, $size, $this->takeOut($method, $parts), $this->finish($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
-            $marinated ? (preg_match(self::KEPT_MARINADE, $method) || !$this->throwsMarinade ? 'keep' : 'discard') : null, $this->uncover());
+            $marinated ? (preg_match(self::KEPT_MARINADE, $method) || !$this->throwsMarinade ? 'keep' : 'discar'
+                .'d') : null, $this->uncover());
     }
 
     /** Whether what the meat lay in is poured away. */
@@ -148,13 +157,13 @@ final class StructureReader
     private function liesInMoreThanSalt(): bool
     {
         foreach ($this->acts as $k => $act) {
-            if (ActKind::Marinate !== $act->kind) {
+            if (ActKind::Marinate !== $act->kind || (null !== $act->minutes && $act->minutes->high < self::LONG_ENOUGH)) {
                 continue;
             }
             $with = array_merge($act->foods, $this->acts[$k - 1]->foods ?? []);
             foreach ($this->ingredients as $one) {
                 if (\in_array($one->key(), $with, true)
-                    && \in_array($one->role, [Role::Acid, Role::Dairy, Role::Aromatic, Role::Vegetable, Role::Seasoning, Role::Liquid], true)) {
+                    && \in_array($one->role, [Role::Acid, Role::Dairy, Role::Aromatic, Role::Vegetable, Role::Liquid], true)) {
                     return true;
                 }
             }
@@ -237,7 +246,8 @@ final class StructureReader
         }
         if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value])
             && (preg_match(self::BREADS, $one->foodText)
-                || \in_array($one->role, [Role::Grain, Role::Vegetable, Role::Pulse], true) && \in_array(ActKind::Serve->value, $kinds, true))) {
+                || \in_array($one->role, [Role::Grain, Role::Vegetable, Role::Pulse], true)
+                    && \in_array(ActKind::Serve->value, $kinds, true))) {
             return PartKind::Side;
         }
         if ([] === array_diff($kinds, [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value])
@@ -496,7 +506,8 @@ final class StructureReader
         $out = [];
         $all = $method.' '.implode(' ', array_map(static fn (Ingredient $i): string => $i->source, $this->ingredients));
         foreach ($this->ingredients as $k => $one) {
-            $spooned = \in_array($one->amount?->unit, [Unit::Teaspoon, Unit::Tablespoon], true) || preg_match('/\b(?:ground|powder|juice)\b/iu', $one->source);
+            $spooned = \in_array($one->amount?->unit, [Unit::Teaspoon, Unit::Tablespoon], true) || preg_match('/\b(?:ground|powder'
+                .'|juice)\b/iu', $one->source);
             $whole = (true === $one->food?->takeOut && !$spooned) || (Role::Herb === $one->role && preg_match(
                 '/\b(?:sprigs?|bundle|stalks?|stems?|tied|whole)\b/iu', $one->source,
             ) && !preg_match('/\b(?:chopped|leaves|picked|shredded|torn|sliced|pounded|minced|crushed)\b/iu', $one->source))
@@ -509,7 +520,8 @@ final class StructureReader
             $grated = [] !== array_filter(
                 $this->acts,
                 static fn (Act $a): bool => \in_array($one->key(), $a->foods, true) && preg_match(
-                    '/\bgrat(?:e|ed|ing)\b|\bchop|\b(?:grind|ground|pound\w*|blend\w*|blitz\w*|crush\w*|powder|paste|pestle|mortar)\b/iu', $a->source,
+                    '/\bgrat(?:e|ed|ing)\b|\bchop|\b(?:grind|ground|pound\w*|blend\w*|blitz\w*|crush\w*|powder|paste|pestle'
+                        .'|mortar)\b/iu', $a->source,
                 ),
             );
             if (!\in_array(

@@ -14,9 +14,11 @@ final readonly class TitleFinder
 {
     /** A line that is less likely the title names nothing. */
     private const LEAST = 0.03;
-    private const DISH = '/\b(?:brais\w*|stew\w*|curry|tagine|pot[ -]roast\w*|roast|casserole|slow[ -]?cook\w*|rag[uù]|soup|chil[ei]|hot-?pot|ribs|shanks?'
+    private const DISH = '/\b(?:brais\w*|stew\w*|curry|tagine|pot[ -]roast\w*|roast|casserole|slow[ -]?cook\w*|rag[uù]|soup'
+        .'|chil[ei]|hot-?pot|ribs|shanks?'
         .'|cheeks?|oxtails?|brisket|adobo|daube|goulash)\b/iu';
-    private const SPEAKS = '/\b(?:today|tonight|it\'?s|this is|here\'?s|making|make)\b.{0,24}?\b(?:my|the|a|an|our)\s+(?<dish>[\p{L} ]{4,40}?)(?=\s+(?:and|it|that|which'
+    private const SPEAKS = '/\b(?:today|tonight|it\'?s|this is|here\'?s|making|make)\b.{0,24}?\b(?:my|the|a|an'
+        .'|our)\s+(?<dish>[\p{L} ]{4,40}?)(?=\s+(?:and|it|that|which'
         .'|for|so|recipe|today|tonight|from|serves|feeds)\b|[,.!]|$)/iu';
 
     public function __construct(private IngredientReader $reader)
@@ -38,7 +40,8 @@ final readonly class TitleFinder
             if ($words < 1 || $words > 16 || \in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true)) {
                 continue;
             }
-            $score = $line->title * ($this->namesFood($text) ? 2.0 : 0.5) * ($k <= $begun ? 1.0 : 0.4) * (preg_match('/[.!?]$/u', $text) ? 0.5 : 1.0);
+            $score = $line->title * ($this->namesFood($text) ? 2.0 : 0.5) * ($k <= $begun ? 1.0 : 0.4)
+                * (preg_match('/[.!?]$/u', $text) ? 0.5 : 1.0);
             if ($score > $most * 1.05) {
                 [$best, $most] = [$text, $score];
             }

@@ -47,7 +47,8 @@ final class WayReader
         .'|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))'
         .'|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
-    private const TIPS = '/\b(?:add (?:an?|one|\d+) (?:hours?|more)|for (?:the |a )?(?:large|larger|big|bigger|double)\b|if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
+    private const TIPS = '/\b(?:add (?:an?|one|\d+) (?:hours?|more)|for (?:the |a )?(?:large|larger|big|bigger|double)\b'
+        .'|if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
         .'|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)'
         .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
@@ -187,7 +188,8 @@ final class WayReader
         $n = Number::pattern();
         preg_match_all(
             "/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high"
-                ."|hi|medium|auto)[\s:]+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?!\s*(?:°|%|g\b|kg|ml|cups?|tbsp|tsp|oz|lb|m(?:in)?\b|times|inch|cm|people|pieces|\d|-|\/))/iu",
+                ."|hi|medium|auto)[\s:]+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?!\s*(?:°|%|g\b|kg|ml|cups?|tbsp|tsp"
+                ."|oz|lb|m(?:in)?\b|times|inch|cm|people|pieces|\d|-|\/))/iu",
             $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL,
         );
         foreach ($all as $m) {
@@ -219,7 +221,8 @@ final class WayReader
     private function statement(
         string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further,
     ): ?CookingSentence {
-        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? (string) preg_replace('/^hi$/', 'high', mb_strtolower($s['set'])) : null;
+        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? (string) preg_replace('/^h'
+            .'i$/', 'high', mb_strtolower($s['set'])) : null;
         $method = self::methodOf($clause);
         $slow = Method::SlowCooker === $method
             || preg_match(self::BOTH, $text)

@@ -8,23 +8,28 @@ namespace Pausis\Core\Reading\Lines;
 final readonly class Cutter
 {
     /** Behind these a stop ends no sentence, whatever comes. */
-    private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)(?<!\bdeg\.)(?<!\bfl\.)'
+    private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)(?<!\bde'
+        .'g\.)(?<!\bfl\.)'
         .'(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!\b[tTcC]\.)';
     /** Behind these it ends one only before a capital. */
-    private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)(?<!lbs\.)(?<!\boz\.)'
+    private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)(?<!lb'
+        .'s\.)(?<!\boz\.)'
         .'(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
     private const SENTENCES = '/(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
         .'|'.self::NEVER.self::SHORT.'(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})'
         .'|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
-    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|okay|ok|now|after that|next(?! (?:day|morning|week|time|door|to)\b)|once|when)\s+(?=\p{L})|\s+(?:and|you|we|I)\s+'
+    private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|okay|ok|now|after that|next(?! (?:day|morning|week|time|door|to)\b)|once'
+        .'|when)\s+(?=\p{L})|\s+(?:and|you|we|I)\s+'
         .'(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim'
         .'|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)'
         .'|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it)|while that'
         .'|lid on|true story|fish out|pat (?:it|those|them))\b)'
         .'|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it|cook that)\b)/iu';
-    private const MARK = '/^\s*(?:(?<heading>\#{1,6})\s+|(?<quote>>+)\s*|(?<bullet>(?:[-–—*•·▢☐□✓✔+]|\[[ x]?\]|[\p{So}\p{Sk}\x{FE0F}\x{200D}'
-        .'\x{20E3}])+\s*)(?=\S)|(?<number>(?:step\s*)?\d{1,2}[.):](?=\s)|\d{1,2}\s+(?=\p{Lu}\p{Ll}+\s+(?:the|it|them|in|a|an|to|with|and|out'
+    private const MARK = '/^\s*(?:(?<heading>\#{1,6})\s+|(?<quote>>+)\s*|(?<bullet>(?:[-–—*•·▢☐□✓✔+]|\[[ x]?\]'
+        .'|[\p{So}\p{Sk}\x{FE0F}\x{200D}'
+        .'\x{20E3}])+\s*)(?=\S)|(?<number>(?:step\s*)?\d{1,2}[.):](?=\s)|\d{1,2}\s+(?=\p{Lu}\p{Ll}+\s+(?:the|it|them|in|a|an|to'
+        .'|with|and|out'
         .'|over|oven)\b))\s*)/iu';
     private const LONG_CLAUSE_BYTES = 220;
     /** Without a stop in it, a sentence longer than this is speech. */

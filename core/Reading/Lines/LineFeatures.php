@@ -7,18 +7,21 @@ namespace Pausis\Core\Reading\Lines;
 /** What is observed of each line, and of those around it, for the tagger. */
 final readonly class LineFeatures
 {
-    private const AMOUNT = '(?:\d+(?:[.,]\d+)?(?:\s*\d\/\d)?|\d\/\d|[½¼¾⅓⅔⅛]|(?<!\p{L})(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|couple|few|some)(?!\p{L}))';
+    private const AMOUNT = '(?:\d+(?:[.,]\d+)?(?:\s*\d\/\d)?|\d\/\d|[½¼¾⅓⅔⅛]|(?<!\p{L})(?:an?|one|two|three|four|five|six|eight'
+        .'|ten|twelve|half|couple|few|some)(?!\p{L}))';
     private const HEADINGS = [
         'list' => 'ingredients?|you(?:’ll|\'ll| will)? need|shopping list|what you need|what goes in|zutaten|item',
         'method' => 'method|directions?|instructions?|what to do|how to|steps?|procedure|preparation|to make|to cook|how i',
         'notes' => 'notes?|tips?|variations?|storage|make ahead|substitutions?|faq|questions|leftovers|to freeze|equipment',
         'way' => 'slow[ -]?cooker|crock ?pot|pressure|instant|oven|stove ?top|hob',
         'part' => 'for the|sauce|marinade|dumplings?|topping|gremolata|garnish|to serve|to finish|slaw|mash|side',
-        'around' => 'comments?|reviews?|nutrition|related|you (?:might|may)|about|share|newsletter|contents|more|popular|follow|tags?|leave a',
+        'around' => 'comments?|reviews?|nutrition|related|you (?:might|may)|about|share|newsletter|contents|more|popular|follow'
+            .'|tags?|leave a',
         'talk' => 'why|what (?:cut|is|to)|how long|can i|story|history',
     ];
     private const PATTERNS = [
-        'amount+unit' => '/'.self::AMOUNT.'\s*(?:k?g|m?l|cl|dl|oz|lbs?|pounds?|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|pints?|kilos?)\b/iu',
+        'amount+unit' => '/'.self::AMOUNT.'\s*(?:k?g|m?l|cl|dl|oz|lbs?|pounds?|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|pints?'
+            .'|kilos?)\b/iu',
         'amount-first' => '/^\W*'.self::AMOUNT.'(?!\s*(?:hours?|hrs?|min|h\b|%|°))/iu',
         'digit-first' => '/^\W*[\d½¼¾⅓⅔]/u',
         'amount-last' => '/\s'.self::AMOUNT.'\s*(?:k?g|m?l|oz|lbs?|tbsp|tsp|cups?|cloves?)?\W*$/iu',
@@ -27,14 +30,19 @@ final readonly class LineFeatures
         'setting' => '/\b(?:on|at)?\s*(?:low|high)\b(?! heat)/iu',
         'calories' => '/\bk?cal(?:ories|s)?\b|\bcarb|\bprotein|\bsodium|\bkJ\b|\bsaturate|nutrition/iu',
         'stars' => '/★|☆|⭐|\d(?:\.\d+)?\s*(?:\/\s*5|stars?)|\bvotes?\b|\bratings?\b|\breviews?\b|\bcomments?\b/iu',
-        'web' => '/https?:|www\.|\.com\b|»|›|→|©|\bcookies?\b|\bsubscribe|\bnewsletter|\bsign ?(?:up|in)|\blog ?in|\bshare\b|\bprint\b|\bpin\b|\bjump'
-            .'|\badvert|\bsponsor|\baffiliate|\bfollow\b|\bemail\b|\breply\b|\bskip to|\bmenu\b|\bsearch\b|\bprivacy|\bshop\b|#\p{L}|@\p{L}/iu',
+        'web' => '/https?:|www\.|\.com\b|»|›|→|©|\bcookies?\b|\bsubscribe|\bnewsletter|\bsign ?(?:up|in)|\blog ?in|\bshare\b'
+            .'|\bprint\b|\bpin\b|\bjump'
+            .'|\badvert|\bsponsor|\baffiliate|\bfollow\b|\bemail\b|\breply\b|\bskip to|\bmenu\b|\bsearch\b|\bprivacy|\bshop\b'
+            .'|#\p{L}|@\p{L}/iu',
         'price' => '/[£$€¢]\s*\d|\d\s*(?:p|¢|d)\.?\b/iu',
-        'date' => '/\b(?:19|20)\d\d\b|\b(?:january|february|march|april|june|july|august|september|october|november|december|jan|feb|mar|apr'
-            .'|aug|sept?|oct|nov|dec)\.?\s+\d{1,2}\b|\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:january|february|march|april|may|june|july|august'
+        'date' => '/\b(?:19|20)\d\d\b|\b(?:january|february|march|april|june|july|august|september|october|november|december|jan'
+            .'|feb|mar|apr'
+            .'|aug|sept?|oct|nov|dec)\.?\s+\d{1,2}\b|\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:january|february|march|april|may'
+            .'|june|july|august'
             .'|september|october|november|december)\b|\b(?:mon|tues|wednes|thurs|fri|satur|sun)day\b/iu',
         'clock' => '/\b\d{1,2}[:.]\d\d\b\s*(?:[ap]m)?|\b\d{1,2}\s*[ap]m\b/iu',
-        'serves' => '/\b(?:serves?|servings?|makes|yields?|portions?|feeds?|for \d+(?:\s*(?:people|persons|-))?|persons|enough for|covers)\b/iu',
+        'serves' => '/\b(?:serves?|servings?|makes|yields?|portions?|feeds?|for \d+(?:\s*(?:people|persons|-))?|persons|enough for'
+            .'|covers)\b/iu',
         'label' => '/^[^.:!?]{2,30}:\s*\S/u',
         'label-time' => '/\b(?:prep|cook(?:ing)?|total|active|ready|hands[- ]on)(?:\s*time)?\b\s*[:=]?\s*\d/iu',
         'question' => '/\?\W*$/u',
@@ -42,10 +50,12 @@ final readonly class LineFeatures
         'if' => '/^\W*(?:if|for a|for an|to make|variation|instead|alternatively|or\b)/iu',
         'to-serve' => '/\b(?:to serve|for serving|to garnish|to taste|optional|to finish|for the table)\b/iu',
         'keeps' => '/\b(?:keeps?|freezes?|frozen|fridge|refrigerat|reheat|leftovers?|make ahead|ahead|store)/iu',
-        'other-way' => '/\b(?:slow[ -]?cooker|crock ?pot|pressure|instant|stove ?top|oven) (?:version|method|variation|option|instructions)|^\W*(?:in (?:a|the) )?(?:slow[ -]?cooker|pressure cooker|oven|crock|hob)\b/iu',
+        'other-way' => '/\b(?:slow[ -]?cooker|crock ?pot|pressure|instant|stove ?top|oven) (?:version|method|variation|option'
+            .'|instructions)|^\W*(?:in (?:a|the) )?(?:slow[ -]?cooker|pressure cooker|oven|crock|hob)\b/iu',
         'past' => '/\b(?:was|were|made|used|had|did|added|tried|came|bought|loved|got|took|cooked|turned out)\b/iu',
         'can' => '/\b(?:can|could|should|would|may|might|will|won\'t|don\'t|doesn\'t|always|never)\b/iu',
-        'state' => '/\b(?:chopped|sliced|diced|minced|peeled|crushed|grated|trimmed|halved|quartered|drained|rinsed|cubed|smashed|finely|roughly'
+        'state' => '/\b(?:chopped|sliced|diced|minced|peeled|crushed|grated|trimmed|halved|quartered|drained|rinsed|cubed|smashed'
+            .'|finely|roughly'
             .'|thinly|coarsely|freshly|ground|dried|boneless|bone-in|skinless)\b/iu',
         'until' => '/\b(?:until|till?|for \d|about \d+ min)\b/iu',
         'food-dash-amount' => '/^\W*\p{L}[\p{L}\s(),\'’]+\s[-–:]\s*(?:about\s)?[\d½¼¾⅓⅔]/u',
@@ -62,13 +72,15 @@ final readonly class LineFeatures
         'colon' => '/:\W*$/u',
         'caps' => '/^[^\p{L}]*(?=\p{Lu})[\p{Lu}\d\W]{4,}$/u',
         'small' => '/^[^\p{L}]*\p{Ll}/u',
-        'dish' => '/\b(?:brais\w+|stew\w*|rag[uù]|curry|tagine|pot[ -]roast|casserole|hot-?pot|daube|stifado|adobo|barbacoa|carnitas|birria|chil[ei]|goulash'
+        'dish' => '/\b(?:brais\w+|stew\w*|rag[uù]|curry|tagine|pot[ -]roast|casserole|hot-?pot|daube|stifado|adobo|barbacoa'
+            .'|carnitas|birria|chil[ei]|goulash'
             .'|p[oö]rk[oö]lt|shanks?|cheeks?|oxtail|brisket|ribs|pulled|slow[- ]?cook\w*|with|in|and|&|à|al|de)\b/iu',
         'no-letters' => '/^\P{L}*$/u',
     ];
     /** What is told of a line to its neighbours. */
     private const TOLD = [
-        'amount-first', 'digit-first', 'amount+unit', 'amount-last', 'time', 'calories', 'stars', 'web', 'serves', 'question', 'stop', 'colon', 'caps',
+        'amount-first', 'digit-first', 'amount+unit', 'amount-last', 'time', 'calories', 'stars', 'web', 'serves', 'question', 'st'
+            .'op', 'colon', 'caps',
         'state', 'label', 'past', 'talk', 'verb-first', 'food-last', 'food-first', 'short', 'heading-like', 'mark:', 'len:', 'who:',
     ];
 
@@ -105,7 +117,8 @@ final readonly class LineFeatures
                 }
             }
             foreach ([-2, 2] as $by) {
-                $seen[] = "$by ".(\in_array('amount-first', $told[$k + $by] ?? [], true) ? 'amount' : '').(\in_array('verb-first', $told[$k + $by] ?? [], true) ? 'verb' : '');
+                $seen[] = "$by ".(\in_array('amount-first', $told[$k + $by] ?? [], true) ? 'amount' : '').(\in_array('verb-firs'
+                    .'t', $told[$k + $by] ?? [], true) ? 'verb' : '');
             }
             $seen[] = "in $section";
             $seen[] = "sub $sub ".min(4, $since >> 1);
@@ -148,7 +161,8 @@ final readonly class LineFeatures
      */
     private static function repeated(array $lines): array
     {
-        $words = array_map(static fn (Line $l): string => trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($l->said->text))), $lines);
+        $words = array_map(static fn (Line $l): string => trim((string) preg_replace('/[^\p{L}]+/u', ''
+            .' ', mb_strtolower($l->said->text))), $lines);
         $all = "\n".implode("\n", $words)."\n";
 
         return array_map(
@@ -176,7 +190,8 @@ final readonly class LineFeatures
         $line->closes && $seen[] = 'closes';
         $line->opens && $line->closes && $seen[] = 'alone';
         $line->indented > 1 && $seen[] = 'indented';
-        $seen[] = 'part:'.(1 === $line->of ? 'whole' : (0 === $line->place ? 'first' : ($line->place === $line->of - 1 ? 'last' : 'middle')));
+        $seen[] = 'part:'.(1 === $line->of ? 'whole' : (0 === $line->place ? 'first' : ($line->place === $line->of - 1 ? 'las'
+            .'t' : 'middle')));
         foreach (self::PATTERNS as $name => $pattern) {
             if (preg_match($pattern, $text)) {
                 $seen[] = $name;
@@ -235,7 +250,8 @@ final readonly class LineFeatures
         $talk > 0 && $seen[] = 'talk';
         $share = static fn (int $n): string => (string) min(3, (int) ceil(4 * $n / $count));
         array_push(
-            $seen, '1 '.$words[0], '1-2 '.$words[0].' '.($words[1] ?? ''), "z $last", 'foods '.min(3, $foods), 'foods/ '.$share($foods), 'units/ '.$share($units),
+            $seen, '1 '.$words[0], '1-2 '.$words[0].' '.($words[1] ?? ''), "z $last", 'foods '.min(3, $foods), 'foods/'
+                .' '.$share($foods), 'units/ '.$share($units),
             'verbs '.min(3, $verbs), 'units '.min(2, $units), 'talks '.min(3, $talk), 'ed '.(str_ends_with($last, 'ed') ? 'y' : 'n'),
             'kind '.min(2, $foods).min(2, $verbs).min(1, $units).min(1, $talk),
         );

@@ -38,9 +38,11 @@ final readonly class LineTagger
         $tagged = array_map(static fn (Line $l): TaggedLine => new TaggedLine($l, LineLabel::Around, 1.0), $names);
         $title = (int) array_search(LineLabel::Title->value, $this->chain->labels, true);
         foreach ($this->chain->marginals($this->features->of($lines)) as $k => $likely) {
-            $sure = max($likely);
-            $label = LineLabel::from($this->chain->labels[(int) array_search($sure, $likely, true)]);
-            $tagged[] = new TaggedLine($lines[$k], $label, $sure, $likely[$title]);
+            $best = 0;
+            foreach ($likely as $place => $probability) {
+                $best = $probability > $likely[$best] ? $place : $best;
+            }
+            $tagged[] = new TaggedLine($lines[$k], LineLabel::from($this->chain->labels[$best]), $likely[$best], $likely[$title]);
         }
 
         usort($tagged, static fn (TaggedLine $a, TaggedLine $b): int => $a->line->whole->start <=> $b->line->whole->start);

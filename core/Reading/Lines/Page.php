@@ -255,7 +255,7 @@ final readonly class Page
             $widest[$k] = 0;
             if ('' === trim($line) || $k === \count($lines) - 1) {
                 foreach (array_keys($widths) as $w) {
-                    $widest[$w] = max($widths);
+                    $widest[$w] = max([0, ...$widths]);
                 }
                 $widths = [];
             }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Lines;
 
-/** Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the bytes that it stands for. */
+/** Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the'
+    .' bytes that it stands for. */
 final readonly class Repair
 {
-    private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium|bay|cup|dessert'
+    private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium'
+        .'|bay|cup|dessert'
         .'|table|tea|onion|further|hour|rnin|min|egg|bunch|sprig|stick|clove|tin|can)\b|\d{2}\s*[°º]|\d{2}\b(?=\s*(?:g|ml|min)\b))'
         .'|I(?=\s*[½¼¾⅓⅔])|(?<=\n)l(?=\s+\p{Lu}\p{Ll}+\s))'
-        .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|minutes?|rnins?|rninutes?|hrs?|hours?|cal)\b|\s*[°º]|[\dOo]|\s*-)|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
+        .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|minutes?|rnins?|rninutes?|hrs?|hours?|cal)\b|\s*[°º]|[\dOo]|\s*-)'
+        .'|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
         .'|(?<=\d)(?<e>[lI])(?=\d)|\b(?<t>lo|l0|1o)(?=\s?(?:min|rnin|hour)|\s(?:g|ml|oz)\b)/u';
     /** "gar1ic" */
     private const ONES = '/(?<=\p{Ll})1(?=\p{Ll})/u';
@@ -21,9 +24,11 @@ final readonly class Repair
     private const LETTERS = '/(?<!\p{L})(?=\p{L}*rn)\p{L}{3,}(?!\p{L})/u';
     private const CAPITALS = '/(?<=\p{Lu})l(?=\p{Lu}|\b)|\bl(?=\p{Lu}{2})/u';
     /** Words that have "rn" of their own. */
-    private const TRUE_RN = 'garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned|turning|return|returns|returned|turnip|turnips|burn|burns|burned'
+    private const TRUE_RN = 'garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned'
+        .'|turning|return|returns|returned|turnip|turnips|burn|burns|burned'
         .'|burnt|garnish|garnished|cornflour|cornstarch|cornmeal|popcorn|modern|morning|mornings|learn|learned|learnt|fern|stern|western'
-        .'|southern|northern|eastern|pattern|internal|overnight|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal|government|external'
+        .'|southern|northern|eastern|pattern|internal|overnight|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal'
+        .'|government|external'
         .'|cavern|tavern|lantern|govern|alternate|alternatively|alternative|alternating|stubborn|warn|warns|warning|warned|furnace|ornament'
         .'|cornish|bernard|november|carne|carnitas|birria|cornflower|burner|burners|earnest|harness|intern|adorn|discern'
         .'|kernel|kernels|hibernian|saturn|return|caverns|turnover|turnovers|scorn|unicorn|acorn|acorns';

@@ -7,15 +7,18 @@ namespace Pausis\Core\Reading\Lines;
 /** Who says what in a chat, a thread or a typed conversation. */
 final readonly class Speakers
 {
-    private const STAMP = '(?:\[?(?:\p{L}{2,9}\.?,?\s)?\d{1,4}[:.\/-]\d{1,2}[\d:.\/ -]*,?\s*(?:\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?\s*(?:[ap]\.?m\.?)?\]?\s*[-–]?\s*)';
+    private const STAMP = '(?:\[?(?:\p{L}{2,9}\.?,?\s)?\d{1,4}[:.\/-]\d{1,2}[\d:.\/'
+        .' -]*,?\s*(?:\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?\s*(?:[ap]\.?m\.?)?\]?\s*[-–]?\s*)';
     /** "[12/03, 19:04] Merle: …", "19:04 - Merle: …" */
     private const STAMPED = '/^\s*'.self::STAMP.'(?<name>\p{L}[\p{L}\p{M} .’\'_-]{0,28}?):\s*(?=\S)/u';
     /** "Mum 08:16  …" */
-    private const TIMED = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{0,20}(?:\s\p{Lu}[\p{L}\p{M}.’\'_-]{0,20})?)\s+\d{1,2}[:.]\d\d(?:\s*[ap]m)?:?\s+(?=\S)/u';
+    private const TIMED = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{0,20}(?:\s\p{L'
+        .'u}[\p{L}\p{M}.’\'_-]{0,20})?)\s+\d{1,2}[:.]\d\d(?:\s*[ap]m)?:?\s+(?=\S)/u';
     /** "Darlene: …", "> me: …", "Marcy says: …" */
     private const NAMED = '/^\s*>?\s*(?<name>\p{L}[\p{L}\p{M}\d .’\'_-]{0,28}?)(?:\s+(?:says?|wrote|writes))?:\s+(?=\S)/u';
     private const ALONE = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{1,20}(?:\s\p{Lu}[\p{L}\p{M}.’\'_-]{0,20})?)\s*$/u';
-    private const AMOUNT = '/(?<![\p{L}\d])(?:\d+(?:[.,\/]\d+)?|[½¼¾]|one|two|three|four|half|an?)\s*(?:k?g|m?l|lbs?|oz|tbsp|tsp|cups?|c|kilos?|pounds?'
+    private const AMOUNT = '/(?<![\p{L}\d])(?:\d+(?:[.,\/]\d+)?|[½¼¾]|one|two|three|four|half|an?)\s*(?:k?g|m?l|lbs?|oz|tbsp|tsp'
+        .'|cups?|c|kilos?|pounds?'
         .'|tablespoons?|teaspoons?|tins?|cans?|cloves?|onions?|carrots?|hours?|hrs?|min\w*)\b/iu';
     private const LEAST_TURNS = 3;
 

@@ -82,7 +82,7 @@ final class RecipeReaderTest extends TestCase
                 self::assertMatchesRegularExpression('/^\W*(?:\d\W*)?$/u', $mark->text);
             }
         }
-        self::assertContains('My aunt always made this in spring.', array_map(static fn (Step $s): string => $s->source, $reading->steps));
+        self::assertContains('My aunt always made this in spring.', array_column($reading->unread, 'source'));
     }
 
     public function testTimesAndTemperaturesInAllTheirDress(): void
