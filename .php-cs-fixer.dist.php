@@ -17,4 +17,5 @@ return (new PhpCsFixer\Config())
         'yoda_style' => true,
         'method_argument_space' => ['on_multiline' => 'ignore'],
     ])
-    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/bench'])->name('*.php'));
+    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/bench', __DIR__.'/training'])
+        ->notPath('data/reading')->name('*.php'));

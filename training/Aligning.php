@@ -81,7 +81,7 @@ final readonly class Aligning
                     .'|active)\W{1,3}\s*\S/iu', $said) && $k < $begins && $words < 14 => LineLabel::Facts,
                 \in_array($k, $anchored, true) => LineLabel::Step,
                 $title || \in_array($text, $titles, true) => LineLabel::Title,
-                self::any($noise, $text) && !isset($isSource[$k]) => $section === 'note' ? LineLabel::Note : LineLabel::Around,
+                self::any($noise, $text) && !isset($isSource[$k]) => 'note' === $section ? LineLabel::Note : LineLabel::Around,
                 isset($isSource[$k]) => $words > 7 && StepKind::instructs($said) && !preg_match('/^\W*[\d½¼¾]/u', $said)
                     ? LineLabel::Step
                     : LineLabel::Ingredient,
@@ -95,7 +95,7 @@ final readonly class Aligning
                 $k >= $first && $k < $last => LineLabel::Step,
                 $k > $last && 'around' === $section => LineLabel::Around,
                 $k > $last => LineLabel::Note,
-                $k > max([-1, ...$listed]) && \Pausis\Core\Recipe\StepKind::opens($said) => LineLabel::Step,
+                $k > max([-1, ...$listed]) && StepKind::opens($said) => LineLabel::Step,
                 default => LineLabel::Around,
             };
             $titled = $titled || LineLabel::Title === $label;

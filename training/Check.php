@@ -12,9 +12,9 @@ final readonly class Check
     private const BINS = [[0.0, 0.5], [0.5, 0.7], [0.7, 0.8], [0.8, 0.9], [0.9, 1.01]];
 
     /**
-     * @param list<array{hand: int, lines: int, right: int}>                $hands
-     * @param list<array{said: float, right: float, lines: int}>            $calibration
-     * @param array<string, int>                                            $mistakes    "is>told" to how often
+     * @param list<array{hand: int, lines: int, right: int}>     $hands
+     * @param list<array{said: float, right: float, lines: int}> $calibration
+     * @param array<string, int>                                 $mistakes    "is>told" to how often
      */
     private function __construct(public array $hands, public array $calibration, public array $mistakes)
     {

@@ -36,7 +36,7 @@ final readonly class LineTraining
             $lines = Labels::lines($recipe);
             $is = Labels::of($recipe, $lines)
                 ?? throw new \RuntimeException("$recipe->name: its lines.tsv has other lines than its text; bin/train --label cuts"
-                    ." it anew.");
+                    .' it anew.');
             $examples[] = [
                 'recipe' => $recipe, 'lines' => $lines, 'seen' => $features->of($lines), 'noisy' => $features->of($noise->on($lines)),
                 'is' => array_map(static fn (LineLabel $l): int => $places[$l->value], $is),

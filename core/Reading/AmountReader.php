@@ -94,7 +94,6 @@ final readonly class AmountReader
         $again = null === $amount->unit ? null : $this->alternatives($scan);
         if (null !== $again?->unit
             && self::isExact($again->unit)
-            && null !== $amount->unit
             && !self::isExact($amount->unit)
             && !$amount->unit->isContainer()) {
             $amount = new Amount($again->low, $again->high, $again->unit, $amount->container, $amount->count);

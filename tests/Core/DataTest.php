@@ -126,7 +126,6 @@ final class DataTest extends TestCase
         self::assertGreaterThanOrEqual(31, \count(Cuts::load()->all()));
     }
 
-    /** @return list<array{id: string, words: list<string>}> */
     /** @return list<array{id: string, words: list<string>, role?: string}> */
     private static function foods(): array
     {
@@ -135,6 +134,7 @@ final class DataTest extends TestCase
         return array_merge(...array_map(static fn (string $f): array => self::rows('larder/'.basename($f, '.json'), 'foods'), $files));
     }
 
+    /** @return list<array{id: string, words: list<string>, role?: string}> */
     private static function rows(string $table, string $list): array
     {
         /** @var array<string, list<array{id: string, words: list<string>, role?: string}>> $data */
