@@ -38,10 +38,12 @@ final readonly class Aligning
          */
         $truth = $recipe->truth;
         $norm = array_map(static fn (Line $l): string => self::normal($l->said->text), $lines);
-        $sources = array_values(array_filter(array_map(static fn (array $i): string => self::normal($i['source'] ?? ''), $truth['i'
-            .'ngredients'] ?? [])));
-        $anchors = array_values(array_filter(array_map(static fn (array $s): string => self::normal($s['anchor'] ?? ''), $truth['s'
-            .'teps'] ?? [])));
+        $sources = array_values(array_filter(array_map(
+            static fn (array $i): string => self::normal($i['source'] ?? ''), $truth['ingredients'] ?? [],
+        )));
+        $anchors = array_values(array_filter(array_map(
+            static fn (array $s): string => self::normal($s['anchor'] ?? ''), $truth['steps'] ?? [],
+        )));
         $noise = array_values(array_filter(array_map(self::normal(...), $truth['noise'] ?? [])));
         $titles = array_map(self::normal(...), $truth['title'] ?? []);
         $isSource = self::sourceLines($sources, $norm);

@@ -35,8 +35,7 @@ final readonly class LineTraining
         foreach (Corpus::recipes() as $recipe) {
             $lines = Labels::lines($recipe);
             $is = Labels::of($recipe, $lines)
-                ?? throw new \RuntimeException("$recipe->name: its lines.tsv has other lines than its text; bin/train --label cuts"
-                    .' it anew.');
+                ?? throw new \RuntimeException("$recipe->name: lines.tsv has other lines than the text; bin/train --label cuts it anew.");
             $examples[] = [
                 'recipe' => $recipe, 'lines' => $lines, 'seen' => $features->of($lines), 'noisy' => $features->of($noise->on($lines)),
                 'is' => array_map(static fn (LineLabel $l): int => $places[$l->value], $is),
@@ -59,8 +58,10 @@ final readonly class LineTraining
         return (new Fitting(self::labels(), self::SEED))->fit(
             [
                 ...array_map(static fn (array $e): array => [$e['seen'], $e['is']], $of),
-                ...array_map(static fn (array $e): array => [$e['noisy'], $e['i'
-                .'s']], array_filter($of, static fn (int $k): bool => 0 === $k % 2, \ARRAY_FILTER_USE_KEY)),
+                ...array_map(
+                    static fn (array $e): array => [$e['noisy'], $e['is']],
+                    array_filter($of, static fn (int $k): bool => 0 === $k % 2, \ARRAY_FILTER_USE_KEY),
+                ),
             ],
             self::ROUNDS,
         );

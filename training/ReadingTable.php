@@ -10,10 +10,13 @@ final readonly class ReadingTable
     public static function write(Check $check): void
     {
         $file = \dirname(__DIR__).'/docs/reading.md';
-        $rows = array_map(static fn (array $r): string => \sprintf('| %d | %d | %.1f %% '
-            .'|', $r['hand'], $r['lines'], 100 * $r['right'] / $r['lines']), $check->hands);
-        $sure = array_map(static fn (array $r): string => \sprintf('| %.2f | %.2f | %d '
-            .'|', $r['said'], $r['right'], $r['lines']), $check->calibration);
+        $rows = array_map(
+            static fn (array $r): string => \sprintf('| %d | %d | %.1f %% |', $r['hand'], $r['lines'], 100 * $r['right'] / $r['lines']),
+            $check->hands,
+        );
+        $sure = array_map(
+            static fn (array $r): string => \sprintf('| %.2f | %.2f | %d |', $r['said'], $r['right'], $r['lines']), $check->calibration,
+        );
         $mistakes = array_map(
             static fn (string $what, int $n): string => "$what $n", array_keys($check->mistakes), $check->mistakes,
         );

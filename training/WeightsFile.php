@@ -7,6 +7,8 @@ namespace Pausis\Training;
 /** What training leaves behind for the reader: PHP arrays, which a server's opcache holds. */
 final readonly class WeightsFile
 {
+    private const WIDTH = 120;
+
     /** @param array{labels: list<string>, seen: array<string, array<int, int>>, follows: list<list<int>>, heat: float} $weights */
     public static function of(array $weights): string
     {
@@ -27,8 +29,10 @@ final readonly class WeightsFile
     /** @param list<string> $words */
     public static function ofWords(array $words): string
     {
-        return "<?php\n\n// Words that recipes say often, written by bin/train: a misspelt food is none of them.\nreturn explode(' ', "
-            .self::quoted(implode(' ', $words)).");\n";
+        $lines = wordwrap(implode(' ', $words), self::WIDTH);
+
+        return "<?php\n\n// Words that recipes say often, written by bin/train: a misspelt food is none of them.\nreturn preg_split('/\\s+/', "
+            .self::quoted($lines).");\n";
     }
 
     private static function quoted(string $text): string

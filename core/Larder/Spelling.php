@@ -91,8 +91,8 @@ final readonly class Spelling
             ? 1.0
             : (float) levenshtein($one, $other);
         $folded = static fn (string $w): string => strtr(
-            (string) preg_replace('/(.)\1+/', '$1', $w), ['ck' => 'k', 'c' => 'k', 'p'
-                .'h' => 'f', 'y' => 'i', 'z' => 's', 'q' => 'k', 'ie' => 'i', 'ei' => 'i'],
+            (string) preg_replace('/(.)\1+/', '$1', $w),
+            ['ck' => 'k', 'c' => 'k', 'ph' => 'f', 'y' => 'i', 'z' => 's', 'q' => 'k', 'ie' => 'i', 'ei' => 'i'],
         );
 
         return ($plain + levenshtein($folded($one), $folded($other))) / 2;

@@ -228,6 +228,36 @@ final class IngredientReader
         if (preg_match(self::MADE_UP, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
             return $this->understand($source, $line, $found->amount, $m['amount'], 'stock', trim($m['cubes']), null);
         }
+        if (null !== ($piece = $this->piece($source, $line, $text))) {
+            return $piece;
+        }
+        if (preg_match(self::LEADERS, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
+            [$food, $notes] = self::splitNotes($m['food']);
+
+            return $this->understand(
+                $source, $line, $found->amount, $found->in($m['amount']), $food, trim($notes.' '.$found->without($m['amount'])), null,
+            );
+        }
+        if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
+            return $this->labelled($source, $line, $m['food'], $m['rest'], $found);
+        }
+        if (preg_match(self::TRAILING_COUNT, $text, $m)) {
+            $count = ($m['count'] ?? '').($m['bracket'] ?? '').($m['ones'] ?? '');
+            $found = $this->amounts->at($count, 0);
+
+            return null === $found
+                ? null
+                : $this->understand(
+                    $source, $line, $found->amount, $count, trim($m['food']), trim(($m['more'] ?? '').($m['after'] ?? ''), ' ,'), null,
+                );
+        }
+
+        return null;
+    }
+
+    /** "a piece of ginger the size of a thumb", "a 5 cm piece of cinnamon": a size for a mass. */
+    private function piece(string $source, int $line, string $text): ?Ingredient
+    {
         if (preg_match(self::THE_SIZE_OF, $text, $m)) {
             $found = $this->amounts->at($m['food'], 0);
             $food = self::withoutLead((string) preg_replace('/^(?:an?\s+)?(?:piece|lump|knob|nut)\s+of\s+/iu', '', $m['food']));
@@ -251,39 +281,24 @@ final class IngredientReader
                 trim((string) preg_replace('/\s+of\s*$/u', '', $m[0])), $food, $notes, null,
             );
         }
-        if (preg_match(self::LEADERS, $text, $m) && null !== ($found = $this->amounts->at($m['amount'], 0))) {
-            [$food, $notes] = self::splitNotes($m['food']);
-
-            return $this->understand(
-                $source, $line, $found->amount, $found->in($m['amount']), $food, trim($notes.' '.$found->without($m['amount'])), null,
-            );
-        }
-        if (preg_match(self::LABELLED, $text, $m) && null !== ($found = $this->amounts->at($m['rest'], 0))) {
-            $behind = ltrim($found->without($m['rest']), ' ,');
-            [$other] = self::splitNotes($behind);
-            $isFood = '' !== $other && (null !== $this->larder->named($other) || null !== $this->cuts->named($other));
-            $labels = null === $this->larder->named($m['food']) && null === $this->cuts->named($m['food'])
-                || null !== $found->amount->unit || preg_match('/^for (?:the|an?|your)\b/iu', $m['food']);
-            if ($isFood && $labels) {
-                // "rice balls: 1 litre water"
-                return $this->ordinary($source, $line, $m['rest']);
-            }
-            [, $notes] = self::splitNotes("x $behind");
-
-            return $this->understand($source, $line, $found->amount, $found->in($m['rest']), trim($m['food']), trim($notes), null);
-        }
-        if (preg_match(self::TRAILING_COUNT, $text, $m)) {
-            $count = ($m['count'] ?? '').($m['bracket'] ?? '').($m['ones'] ?? '');
-            $found = $this->amounts->at($count, 0);
-
-            return null === $found
-                ? null
-                : $this->understand(
-                    $source, $line, $found->amount, $count, trim($m['food']), trim(($m['more'] ?? '').($m['after'] ?? ''), ' ,'), null,
-                );
-        }
 
         return null;
+    }
+
+    /** "Stock: 500 ml", "rice balls: 1 litre water" */
+    private function labelled(string $source, int $line, string $label, string $rest, FoundAmount $found): Ingredient
+    {
+        $behind = ltrim($found->without($rest), ' ,');
+        [$other] = self::splitNotes($behind);
+        $isFood = '' !== $other && (null !== $this->larder->named($other) || null !== $this->cuts->named($other));
+        $labels = null === $this->larder->named($label) && null === $this->cuts->named($label)
+            || null !== $found->amount->unit || preg_match('/^for (?:the|an?|your)\b/iu', $label);
+        if ($isFood && $labels) {
+            return $this->ordinary($source, $line, $rest);
+        }
+        [, $notes] = self::splitNotes("x $behind");
+
+        return $this->understand($source, $line, $found->amount, $found->in($rest), trim($label), trim($notes), null);
     }
 
     private static function grammes(float $grams): Amount

@@ -29,7 +29,8 @@ final readonly class PlainLines
         $listed = LineLabel::Ingredient === $before?->label || LineLabel::Ingredient === $next?->label;
         $label = match (true) {
             LineLabel::Ingredient !== $line->label && !$cooks && $listed && References::refers($text) => LineLabel::Ingredient,
-            !\in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true) && !$cooks && ListLines::isNamed($text) => LineLabel::Ingredient,
+            !\in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true)
+                && !$cooks && ListLines::isNamed($text) => LineLabel::Ingredient,
             LineLabel::Ingredient === $line->label && preg_match(self::LEFT_OUT, $text) => LineLabel::Note,
             LineLabel::Ingredient === $line->label && $line->sure < self::SURE && !$cooks && !preg_match('/\d|[½¼¾]/u', $text)
                 && LineLabel::Step === $next?->label && StepKind::opens($text) => LineLabel::Step,

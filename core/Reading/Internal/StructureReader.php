@@ -137,8 +137,13 @@ final class StructureReader
         return new Structure($parts, $late, $pieces, $size, $this->takeOut($method, $parts), $this->finish($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
-            $marinated ? (preg_match(self::KEPT_MARINADE, $method) || !$this->throwsMarinade ? 'keep' : 'discar'
-                .'d') : null, $this->uncover());
+            $this->marinade($method, $marinated), $this->uncover());
+    }
+
+    /** @return 'keep'|'discard'|null */
+    private function marinade(string $method, bool $marinated): ?string
+    {
+        return !$marinated ? null : (preg_match(self::KEPT_MARINADE, $method) || !$this->throwsMarinade ? 'keep' : 'discard');
     }
 
     /** Whether what the meat lay in is poured away. */

@@ -221,8 +221,9 @@ final class WayReader
     private function statement(
         string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further,
     ): ?CookingSentence {
-        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s) ? (string) preg_replace('/^h'
-            .'i$/', 'high', mb_strtolower($s['set'])) : null;
+        $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s)
+            ? (string) preg_replace('/^hi$/', 'high', mb_strtolower($s['set']))
+            : null;
         $method = self::methodOf($clause);
         $slow = Method::SlowCooker === $method
             || preg_match(self::BOTH, $text)

@@ -8,13 +8,11 @@ namespace Pausis\Core\Reading\Lines;
 final readonly class Cutter
 {
     /** Behind these a stop ends no sentence, whatever comes. */
-    private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)(?<!\bde'
-        .'g\.)(?<!\bfl\.)'
-        .'(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!\b[tTcC]\.)';
+    private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)'
+        .'(?<!\bdeg\.)(?<!\bfl\.)(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!\b[tTcC]\.)';
     /** Behind these it ends one only before a capital. */
-    private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)(?<!lb'
-        .'s\.)(?<!\boz\.)'
-        .'(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
+    private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)'
+        .'(?<!lbs\.)(?<!\boz\.)(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
     private const SENTENCES = '/(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
         .'|'.self::NEVER.self::SHORT.'(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})'
         .'|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';

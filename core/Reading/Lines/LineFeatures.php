@@ -79,10 +79,13 @@ final readonly class LineFeatures
     ];
     /** What is told of a line to its neighbours. */
     private const TOLD = [
-        'amount-first', 'digit-first', 'amount+unit', 'amount-last', 'time', 'calories', 'stars', 'web', 'serves', 'question', 'st'
-            .'op', 'colon', 'caps',
-        'state', 'label', 'past', 'talk', 'verb-first', 'food-last', 'food-first', 'short', 'heading-like', 'mark:', 'len:', 'who:',
+        'amount-first' => true, 'digit-first' => true, 'amount+unit' => true, 'amount-last' => true, 'time' => true, 'calories' => true,
+        'stars' => true, 'web' => true, 'serves' => true, 'question' => true, 'stop' => true, 'colon' => true, 'caps' => true,
+        'state' => true, 'label' => true, 'past' => true, 'talk' => true, 'verb-first' => true, 'food-last' => true, 'food-first' => true,
+        'short' => true, 'heading-like' => true, 'mark:' => true, 'len:' => true, 'who:' => true,
     ];
+    /** A title that stands above its list too is looked for in so many lines. */
+    private const MOST_TITLED = 400;
 
     public function __construct(private Lexicon $words)
     {
@@ -117,8 +120,9 @@ final readonly class LineFeatures
                 }
             }
             foreach ([-2, 2] as $by) {
-                $seen[] = "$by ".(\in_array('amount-first', $told[$k + $by] ?? [], true) ? 'amount' : '').(\in_array('verb-firs'
-                    .'t', $told[$k + $by] ?? [], true) ? 'verb' : '');
+                $there = $told[$k + $by] ?? [];
+                $seen[] = "$by ".(\in_array('amount-first', $there, true) ? 'amount' : '')
+                    .(\in_array('verb-first', $there, true) ? 'verb' : '');
             }
             $seen[] = "in $section";
             $seen[] = "sub $sub ".min(4, $since >> 1);
@@ -161,24 +165,21 @@ final readonly class LineFeatures
      */
     private static function repeated(array $lines): array
     {
-        $words = array_map(static fn (Line $l): string => trim((string) preg_replace('/[^\p{L}]+/u', ''
-            .' ', mb_strtolower($l->said->text))), $lines);
-        $all = "\n".implode("\n", $words)."\n";
-
-        return array_map(
-            static fn (string $w): bool => str_word_count($w) > 1 && \strlen($w) < 90 && substr_count($all, $w) > 1, $words,
+        $words = array_map(
+            static fn (Line $l): string => trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($l->said->text))), $lines,
         );
+        $all = "\n".implode("\n", $words)."\n";
+        $repeated = [];
+        foreach ($words as $k => $w) {
+            $repeated[] = $k < self::MOST_TITLED && \strlen($w) < 90 && str_word_count($w) > 1 && substr_count($all, $w) > 1;
+        }
+
+        return $repeated;
     }
 
     private static function isTold(string $seen): bool
     {
-        foreach (self::TOLD as $one) {
-            if ($seen === $one || (str_ends_with($one, ':') && str_starts_with($seen, $one))) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset(self::TOLD[$seen]) || isset(self::TOLD[substr($seen, 0, 5)]) || isset(self::TOLD[substr($seen, 0, 4)]);
     }
 
     /** @return array{list<string>, string} what is observed, and which heading it reads like, if any */
@@ -190,8 +191,12 @@ final readonly class LineFeatures
         $line->closes && $seen[] = 'closes';
         $line->opens && $line->closes && $seen[] = 'alone';
         $line->indented > 1 && $seen[] = 'indented';
-        $seen[] = 'part:'.(1 === $line->of ? 'whole' : (0 === $line->place ? 'first' : ($line->place === $line->of - 1 ? 'las'
-            .'t' : 'middle')));
+        $seen[] = 'part:'.match (true) {
+            1 === $line->of => 'whole',
+            0 === $line->place => 'first',
+            $line->place === $line->of - 1 => 'last',
+            default => 'middle',
+        };
         foreach (self::PATTERNS as $name => $pattern) {
             if (preg_match($pattern, $text)) {
                 $seen[] = $name;
@@ -250,9 +255,9 @@ final readonly class LineFeatures
         $talk > 0 && $seen[] = 'talk';
         $share = static fn (int $n): string => (string) min(3, (int) ceil(4 * $n / $count));
         array_push(
-            $seen, '1 '.$words[0], '1-2 '.$words[0].' '.($words[1] ?? ''), "z $last", 'foods '.min(3, $foods), 'foods/'
-                .' '.$share($foods), 'units/ '.$share($units),
-            'verbs '.min(3, $verbs), 'units '.min(2, $units), 'talks '.min(3, $talk), 'ed '.(str_ends_with($last, 'ed') ? 'y' : 'n'),
+            $seen, '1 '.$words[0], '1-2 '.$words[0].' '.($words[1] ?? ''), "z $last", 'foods '.min(3, $foods),
+            'foods/ '.$share($foods), 'units/ '.$share($units), 'verbs '.min(3, $verbs), 'units '.min(2, $units),
+            'talks '.min(3, $talk), 'ed '.(str_ends_with($last, 'ed') ? 'y' : 'n'),
             'kind '.min(2, $foods).min(2, $verbs).min(1, $units).min(1, $talk),
         );
 

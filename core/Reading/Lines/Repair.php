@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Lines;
 
-/** Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the'
- * .' bytes that it stands for. */
+/**
+ * Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the bytes that it
+ * stands for.
+ */
 final readonly class Repair
 {
     private const DIGITS = '/(?<![\p{L}\d])(?<l>l(?=\s*[½¼¾⅓⅔]|\s+(?:oz|lb|kg|g|ml|l|tb?sp|tsp|pints?|large|small|srnall|medium'

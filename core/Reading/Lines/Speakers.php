@@ -12,8 +12,8 @@ final readonly class Speakers
     /** "[12/03, 19:04] Merle: …", "19:04 - Merle: …" */
     private const STAMPED = '/^\s*'.self::STAMP.'(?<name>\p{L}[\p{L}\p{M} .’\'_-]{0,28}?):\s*(?=\S)/u';
     /** "Mum 08:16  …" */
-    private const TIMED = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{0,20}(?:\s\p{L'
-        .'u}[\p{L}\p{M}.’\'_-]{0,20})?)\s+\d{1,2}[:.]\d\d(?:\s*[ap]m)?:?\s+(?=\S)/u';
+    private const TIMED = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{0,20}(?:\s\p{Lu}'
+        .'[\p{L}\p{M}.’\'_-]{0,20})?)\s+\d{1,2}[:.]\d\d(?:\s*[ap]m)?:?\s+(?=\S)/u';
     /** "Darlene: …", "> me: …", "Marcy says: …" */
     private const NAMED = '/^\s*>?\s*(?<name>\p{L}[\p{L}\p{M}\d .’\'_-]{0,28}?)(?:\s+(?:says?|wrote|writes))?:\s+(?=\S)/u';
     private const ALONE = '/^\s*(?<name>\p{Lu}[\p{L}\p{M}.’\'_-]{1,20}(?:\s\p{Lu}[\p{L}\p{M}.’\'_-]{0,20})?)\s*$/u';

@@ -49,7 +49,7 @@ final class IngredientReaderTest extends TestCase
             ['4 cloves', 0.4, 'whole-clove', Role::Spice],
             ['butter the size of a walnut', null, 'butter', Role::Fat],
             ['a knob of butter', 15, 'butter', Role::Fat],
-            ['2 heaped tbsp plain flour', 16.5, 'flour', Role::Thickener],
+            ['2 heaped tbsp plain flour', 24.75, 'flour', Role::Thickener],
             ['1 tsp salt', 5.7, 'salt', Role::Salt],
             ['salt', null, 'salt', Role::Salt],
             ['• 3–4 carrots', 280, 'carrot', Role::Vegetable],
