@@ -109,6 +109,7 @@ final readonly class JsonLdRecipe
             ));
         }
         $lines = [];
+        $steps = 0;
         foreach (\is_array($value) ? (array_is_list($value) ? $value : [$value]) : [] as $one) {
             if (\is_array($one) && isset($one['itemListElement']) && $depth < 4) {
                 $name = $this->plain($one['name'] ?? '');
@@ -117,7 +118,7 @@ final readonly class JsonLdRecipe
                     ...$this->instructions($one['itemListElement'], $depth + 1),
                 );
             } elseif (\is_array($one)) {
-                $lines[] = $this->plain($one['text'] ?? $one['name'] ?? $one['description'] ?? '');
+                $lines[] = ++$steps.'. '.$this->plain($one['text'] ?? $one['name'] ?? $one['description'] ?? '');
             } elseif (\is_string($one)) {
                 array_push($lines, ...$this->instructions($one, $depth + 1));
             }

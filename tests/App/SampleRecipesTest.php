@@ -51,7 +51,7 @@ final class SampleRecipesTest extends TestCase
         self::assertSame(['VENISON SHIN, BARLEY, JUNIPER', 5, []], [$reading->title, $reading->serves, $reading->unread]);
         self::assertEquals([Method::Oven, 3.0, 160.0], self::original($reading));
         self::assertSame([
-            'venison-shoulder 1200', 'flour 17', 'lard 41', 'onion 300', 'celery 90', 'carrot 160', 'celeriac 195', 'barley 120',
+            'venison-shoulder 1200', 'flour 25', 'lard 41', 'onion 300', 'celery 90', 'carrot 160', 'celeriac 195', 'barley 120',
             'juniper 1',
             'thyme 3', 'beer 333', 'stock 900', 'jelly 20', 'salt ?',
         ], self::summary($reading));

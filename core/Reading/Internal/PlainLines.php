@@ -17,6 +17,8 @@ final readonly class PlainLines
     private const SURE = 0.97;
     private const MOST_WORDS = 9;
     private const LEFT_OUT = '/^\W*(?:skip|omit|leave out|no need (?:of|for))\b/iu';
+    /** "Jelly at the end." */
+    private const LATE = '/^\W*[^.!?]{3,60}\b(?:at the (?:very )?end|to finish|in last|on top)\W*$/iu';
     private const NEEDED = '/^\W*(?:you(?:’ll|\'ll| will)? need|ingredients?)\s*:\s*\S/iu';
 
     public function __construct(private IngredientReader $reader)
@@ -34,6 +36,8 @@ final readonly class PlainLines
             LineLabel::Ingredient === $line->label && preg_match(self::LEFT_OUT, $text) => LineLabel::Note,
             LineLabel::Ingredient === $line->label && $line->sure < self::SURE && !$cooks && !preg_match('/\d|[½¼¾]/u', $text)
                 && LineLabel::Step === $next?->label && StepKind::opens($text) => LineLabel::Step,
+            LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Note, LineLabel::Around], true)
+                && $line->sure < self::SURE && preg_match(self::LATE, $text) => LineLabel::Step,
             LineLabel::Around === $line->label && $line->sure < self::SURE && !$cooks && $listed && preg_match(self::NEEDED, $text),
             \in_array($line->label, [LineLabel::Around, LineLabel::Facts, LineLabel::Note, LineLabel::Heading], true)
                 && $line->sure < self::SURE && $listed && $this->isMeasured($text) => LineLabel::Ingredient,

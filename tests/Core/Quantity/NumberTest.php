@@ -55,7 +55,7 @@ final class NumberTest extends TestCase
             ['8 fl oz cream', 8, 8, Unit::FluidOunce, 'cream'],
             ['8 oz. mushrooms', 8, 8, Unit::Ounce, 'mushrooms'],
             ['3 tbsp. oil', 3, 3, Unit::Tablespoon, 'oil'],
-            ['1 heaped teaspoon paprika', 1, 1, Unit::Teaspoon, 'paprika'],
+            ['1 heaped teaspoon paprika', 1.5, 1.5, Unit::Teaspoon, 'paprika'],
             ['a generous pinch of saffron', 1, 1, Unit::Pinch, 'of saffron'],
             ['a bunch of parsley', 1, 1, Unit::Bunch, 'of parsley'],
             ['2 sprigs thyme', 2, 2, Unit::Sprig, 'thyme'],
