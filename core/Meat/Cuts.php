@@ -11,7 +11,8 @@ use Pausis\Core\Quantity\Temperature;
 /** The table of cuts. */
 final readonly class Cuts
 {
-    private const OF_ANY_CUT = '/^(?:diced|cubed|boneless|stewing(?! (?:hen|chicken|fowl))|braising|casserole|stew|lean|wild|pie|half|slices|rolled)\b/u';
+    private const OF_ANY_CUT = '/^(?:diced|cubed|boneless|stewing(?! (?:hen|chicken|fowl))|braising|casserole|stew|lean|wild|pie'
+        .'|half|slices|rolled)\b/u';
     /** A cut is named near the beginning or not at all. */
     private const MOST_BYTES = 400;
     private const ANIMALS = '/\b(?:pork|lamb|goat|venison|mutton|hogget|chicken|rabbit|wild boar|veal|turkey)\b/u';

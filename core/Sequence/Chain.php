@@ -41,15 +41,11 @@ final readonly class Chain
      */
     public function marginals(array $sequence): array
     {
-        if ([] === $sequence) {
-            return [];
-        }
-        $most = \count($this->labels);
         $per = self::SCALE * $this->heat;
         $moves = array_map(static fn (array $row): array => array_map(static fn (int $w): float => exp($w / $per), $row), $this->follows);
         $here = array_map(fn (array $observed): array => $this->potentials($observed, $per), $sequence);
 
-        return self::product(self::forward($here, $moves, $most), self::backward($here, $moves, $most), $most);
+        return ForwardBackward::over($here, $moves)->marginals;
     }
 
     /**
@@ -68,86 +64,5 @@ final readonly class Chain
         $top = max([\PHP_INT_MIN, ...$scores]);
 
         return array_values(array_map(static fn (int $s): float => exp(max(self::FLOOR, ($s - $top) / $per)), $scores));
-    }
-
-    /**
-     * @param list<list<float>> $here
-     * @param list<list<float>> $moves
-     *
-     * @return list<list<float>> each place's sum to 1
-     */
-    private static function forward(array $here, array $moves, int $most): array
-    {
-        $forward = [self::scaled($here[0])];
-        for ($t = 1, $end = \count($here); $t < $end; ++$t) {
-            $row = [];
-            for ($to = 0; $to < $most; ++$to) {
-                $sum = 0.0;
-                for ($from = 0; $from < $most; ++$from) {
-                    $sum += $forward[$t - 1][$from] * $moves[$from][$to];
-                }
-                $row[] = $sum * $here[$t][$to];
-            }
-            $forward[] = self::scaled($row);
-        }
-
-        return $forward;
-    }
-
-    /**
-     * @param list<list<float>> $here
-     * @param list<list<float>> $moves
-     *
-     * @return array<int, list<float>>
-     */
-    private static function backward(array $here, array $moves, int $most): array
-    {
-        $end = \count($here) - 1;
-        $backward = [$end => array_fill(0, $most, 1.0)];
-        for ($t = $end - 1; $t >= 0; --$t) {
-            $row = [];
-            for ($from = 0; $from < $most; ++$from) {
-                $sum = 0.0;
-                for ($to = 0; $to < $most; ++$to) {
-                    $sum += $moves[$from][$to] * $here[$t + 1][$to] * $backward[$t + 1][$to];
-                }
-                $row[] = $sum;
-            }
-            $backward[$t] = self::scaled($row);
-        }
-
-        return $backward;
-    }
-
-    /**
-     * @param list<list<float>>       $forward
-     * @param array<int, list<float>> $backward
-     *
-     * @return list<list<float>>
-     */
-    private static function product(array $forward, array $backward, int $most): array
-    {
-        $marginals = [];
-        foreach ($forward as $t => $row) {
-            $both = [];
-            for ($label = 0; $label < $most; ++$label) {
-                $both[] = $row[$label] * $backward[$t][$label];
-            }
-            $marginals[] = self::scaled($both);
-        }
-
-        return $marginals;
-    }
-
-    /**
-     * @param list<float> $row
-     *
-     * @return list<float>
-     */
-    private static function scaled(array $row): array
-    {
-        $sum = array_sum($row);
-
-        return array_map(static fn (float $v): float => $v / $sum, $row);
     }
 }

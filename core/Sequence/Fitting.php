@@ -12,6 +12,8 @@ final class Fitting
 {
     private const STEP = 0.25;
     private const PENALTY = 0.01;
+    /** Nearer than this to what is, nothing is learned. */
+    private const LEAST_ERROR = 1e-3;
     /** Observations made less often teach nothing. */
     private const LEAST_OFTEN = 5;
     /** Weights nearer to nought are left out. */
@@ -96,46 +98,19 @@ final class Fitting
      */
     private function learn(array $places, array $gold, int $moves): void
     {
-        $most = $this->most;
         [$here, $step] = $this->potentials($places, $moves);
-        $forward = $backward = [];
-        foreach ($here as $t => $row) {
-            $next = $row;
-            for ($to = 0; $t > 0 && $to < $most; ++$to) {
-                $sum = 0.0;
-                for ($from = 0; $from < $most; ++$from) {
-                    $sum += $forward[$t - 1][$from] * $step[$from][$to];
-                }
-                $next[$to] *= $sum;
-            }
-            $forward[] = self::scaled(array_values($next));
-        }
-        $end = \count($here) - 1;
-        $backward[$end] = array_fill(0, $most, 1.0);
-        for ($t = $end - 1; $t >= 0; --$t) {
-            $row = array_fill(0, $most, 0.0);
-            for ($from = 0; $from < $most; ++$from) {
-                for ($to = 0; $to < $most; ++$to) {
-                    $row[$from] += $step[$from][$to] * $here[$t + 1][$to] * $backward[$t + 1][$to];
-                }
-            }
-            $backward[$t] = self::scaled(array_values($row));
-        }
+        $sums = ForwardBackward::over($here, $step);
         foreach ($places as $t => $observed) {
-            $both = [];
-            for ($y = 0; $y < $most; ++$y) {
-                $both[] = $forward[$t][$y] * $backward[$t][$y];
-            }
-            foreach (self::scaled($both) as $y => $p) {
+            foreach ($sums->marginals[$t] as $y => $p) {
                 $error = $p - ($y === $gold[$t] ? 1.0 : 0.0);
-                if (abs($error) > 1e-3) {
+                if (abs($error) > self::LEAST_ERROR) {
                     foreach ($observed as $base) {
                         $this->move($base + $y, $error);
                     }
                 }
             }
             if ($t > 0) {
-                $this->pairs($forward[$t - 1], $step, $here[$t], $backward[$t], $gold[$t - 1], $gold[$t], $moves);
+                $this->pairs($sums->forward[$t - 1], $step, $here[$t], $sums->backward[$t], $gold[$t - 1], $gold[$t], $moves);
             }
         }
     }
@@ -187,7 +162,7 @@ final class Fitting
         }
         foreach ($pairs as $k => $p) {
             $error = $p / $sum - ($k === $goldBefore * $this->most + $gold ? 1.0 : 0.0);
-            if (abs($error) > 1e-3) {
+            if (abs($error) > self::LEAST_ERROR) {
                 $this->move($moves + $k, $error);
             }
         }
@@ -244,17 +219,5 @@ final class Fitting
         }
 
         return array_values($keys);
-    }
-
-    /**
-     * @param list<float> $row
-     *
-     * @return list<float>
-     */
-    private static function scaled(array $row): array
-    {
-        $sum = array_sum($row);
-
-        return array_map(static fn (float $v): float => $v / $sum, $row);
     }
 }

@@ -65,13 +65,15 @@ final class Draftsman
     /** @param list<TaggedLine> $lines */
     public function read(string $text, Flow $flow, array $lines): Reading
     {
+        $before = null;
         foreach ($lines as $k => $line) {
             $this->another ??= $this->beginsAnother($lines, $k) ? $line->line->whole->line : null;
             if (null !== $this->another || \strlen($line->line->said->text) > self::MOST_STRETCH_BYTES || !$this->draft->hasRoom()) {
                 $this->draft->marking->claim($line->line->whole, MarkKind::Unread);
                 continue;
             }
-            $this->take($this->plain->of($line, $lines[$k - 1] ?? null, $lines[$k + 1] ?? null, [] !== $this->draft->steps));
+            $before = $this->plain->of($line, $before, $lines[$k + 1] ?? null, [] !== $this->draft->steps);
+            $this->take($before);
         }
         $this->draft->title = (new TitleFinder($this->draft->reader))->in($lines, $this->another) ?? $this->meatsName();
         $this->draft->servings ??= $this->served($lines);

@@ -10,7 +10,10 @@ use Pausis\Core\Reading\Lines\LineLabel;
 use Pausis\Core\Reading\Lines\TaggedLine;
 use Pausis\Core\Recipe\StepKind;
 
-/** Lines whose meaning is fixed whatever surrounds them: an amount of a known food, what fills the same tin, what is left out. */
+/**
+ * Lines whose meaning is fixed whatever surrounds them: a marked heading, an amount of a known food, what fills the same tin, what is left
+ * out.
+ */
 final readonly class PlainLines
 {
     /** A tagger as sure as this is believed. */
@@ -30,6 +33,7 @@ final readonly class PlainLines
         $text = $line->line->said->text;
         $listed = LineLabel::Ingredient === $before?->label || LineLabel::Ingredient === $next?->label;
         $label = match (true) {
+            LineLabel::Note === $line->label && str_starts_with($line->line->mark, '#') => LineLabel::Heading,
             LineLabel::Ingredient !== $line->label && !$cooks && $listed && References::refers($text) => LineLabel::Ingredient,
             !\in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true)
                 && !$cooks && ListLines::isNamed($text) => LineLabel::Ingredient,

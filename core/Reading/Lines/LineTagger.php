@@ -35,7 +35,12 @@ final readonly class LineTagger
     {
         $names = array_values(array_filter($lines, static fn (Line $l): bool => '@' === $l->mark));
         $lines = array_values(array_filter($lines, static fn (Line $l): bool => '@' !== $l->mark));
-        $tagged = array_map(static fn (Line $l): TaggedLine => new TaggedLine($l, LineLabel::Around, 1.0), $names);
+        $from = Window::from($lines);
+        $tagged = array_map(
+            static fn (Line $l): TaggedLine => new TaggedLine($l, LineLabel::Around, 1.0),
+            [...$names, ...\array_slice($lines, 0, $from), ...\array_slice($lines, $from + Window::MOST_LINES)],
+        );
+        $lines = \array_slice($lines, $from, Window::MOST_LINES);
         $title = (int) array_search(LineLabel::Title->value, $this->chain->labels, true);
         foreach ($this->chain->marginals($this->features->of($lines)) as $k => $likely) {
             $best = 0;

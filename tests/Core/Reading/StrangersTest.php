@@ -110,6 +110,22 @@ final class StrangersTest extends TestCase
         self::assertLessThanOrEqual(3, \count($reading->steps));
     }
 
+    public function testARecipeIsFoundInTheMiddleOfAVeryLongPage(): void
+    {
+        $talk = str_repeat("We all loved it and everybody wanted more of it the next day!\n", 900);
+        $reading = self::read(
+            "$talk\n# Beef stew\n\nServes 4\n\n## Ingredients\n\n- 1 kg shin of beef, diced\n- 2 onions, sliced\n- 500 ml stout\n- 2 tbsp oil\n\n"
+            ."## Method\n\n1. Brown the beef in the oil.\n2. Add the onions and the stout, simmer for 3 hours.\n\n## Comments\n\n$talk",
+        );
+
+        self::assertSame(['Beef stew', 4], [$reading->title, $reading->serves]);
+        self::assertSame(
+            ['beef-shin', 'onion', 'stout', 'oil'],
+            array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, $reading->ingredients),
+        );
+        self::assertGreaterThan(1700, \count($reading->unread));
+    }
+
     #[TestWith(['garilc', 'garlic'])]
     #[TestWith(['2 onoins', '2 onions'])]
     #[TestWith(['shallotts', 'shallots'])]
@@ -137,14 +153,11 @@ final class StrangersTest extends TestCase
         self::assertLessThan(500_000, filesize(self::WEIGHTS.'/lines.php'));
     }
 
-    /** Hands 11 and 12, told by what the others teach. */
-    #[TestWith([11, 0.945])]
-    #[TestWith([12, 0.83])]
-    public function testLinesOfAnotherHandAreTold(int $hand, float $least): void
+    public function testLinesOfAHandAreToldByWhatTheOthersTeach(): void
     {
-        $check = Check::of(new LineTraining(), [$hand]);
+        $check = Check::of(new LineTraining(), [11]);
 
-        self::assertGreaterThanOrEqual($least, $check->share());
+        self::assertGreaterThanOrEqual(0.96, $check->share());
         foreach ($check->calibration as $bin) {
             if ($bin['lines'] >= 200) {
                 self::assertEqualsWithDelta($bin['said'], $bin['right'], 0.06, 'what is said to be sure, is');
