@@ -74,8 +74,8 @@ final class StrangersTest extends TestCase
         yield 'a shopping list' => ["Shopping\n2 onions\nmilk\nbread\nshin of beef 1 kg\nwashing powder\n", 'no-recipe'];
         yield 'a letter' => ['Dear all, the meeting is on Monday at ten. Please bring the minutes. We will have lunch after.', 'no-recipe'];
         yield 'another language' => [
-            "Schmorbraten\n\n1 kg Rindfleisch\n2 Zwiebeln\n500 ml Wein\n\nDas Fleisch mit Salz und Pfeffer in dem Topf anbraten, die Zwiebeln"
-            ." zugeben und mit dem Wein auffüllen. Etwa 3 Stunden schmoren lassen.\n", 'another-language',
+            "Schmorbraten\n\n1 kg Rindfleisch\n2 Zwiebeln\n500 ml Wein\n\nDas Fleisch mit Salz und Pfeffer in dem Topf anbraten, die"
+            ." Zwiebeln zugeben und mit dem Wein auffüllen. Etwa 3 Stunden schmoren lassen.\n", 'another-language',
         ];
         yield 'one line without end' => [str_repeat('Stir the onions about and add 200 ml stock then ', 4000), 'no-recipe'];
         yield 'nothing' => [" \n\t\n", 'recipe-empty'];
