@@ -31,7 +31,7 @@ final readonly class WeightsFile
     {
         $lines = wordwrap(implode(' ', $words), self::WIDTH);
 
-        return "<?php\n\n// Words that recipes say often, written by bin/train: a misspelt food is none of them.\nreturn preg_split('/\\s+/', "
+        return "<?php\n\n// Words that recipes say often, by bin/train: a misspelt food is none of them.\nreturn preg_split('/\\s+/', "
             .self::quoted($lines).");\n";
     }
 

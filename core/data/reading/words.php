@@ -1,6 +1,6 @@
 <?php
 
-// Words that recipes say often, written by bin/train: a misspelt food is none of them.
+// Words that recipes say often, by bin/train: a misspelt food is none of them.
 return preg_split('/\s+/', 'about above accept across active added adding adds adjust adobo advertisement affiliate after again against aged ahead
 ajar allergens allow allspice almonds almost alone along already also altogether always amber amount ancho anchovies
 anchovy anise another anything apart apple apples approx apricots arbol around article aside asked asking aunt auntie

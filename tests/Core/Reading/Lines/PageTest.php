@@ -22,12 +22,13 @@ final class PageTest extends TestCase
             "Ingredients            Method\n2 lb beef chuck        1. Brown the beef.\n2 onions, sliced       2. Add the onions.\n"
             ."3 carrots              3. Cook for 3 hours.\n300 ml stock           4. Rest it.\n1 tbsp oil             5. Serve.\n",
             [
-                'Ingredients', '2 lb beef chuck', '2 onions, sliced', '3 carrots', '300 ml stock', '1 tbsp oil', 'Method', 'Brown the beef.',
-                'Add the onions.', 'Cook for 3 hours.', 'Rest it.', 'Serve.',
+                'Ingredients', '2 lb beef chuck', '2 onions, sliced', '3 carrots', '300 ml stock', '1 tbsp oil', 'Method',
+                'Brown the beef.', 'Add the onions.', 'Cook for 3 hours.', 'Rest it.', 'Serve.',
             ],
         ];
         yield 'captions: clocks left, what is said whole' => [
-            "0:01\nso you want about two\n0:04\nkilos of shin.\n0:08\nbrown it all over\n0:12\nand add the wine.\n0:15\nthree hours at 150\n",
+            "0:01\nso you want about two\n0:04\nkilos of shin.\n0:08\nbrown it all over\n0:12\nand add the wine.\n0:15\n"
+            ."three hours at 150\n",
             ['so you want about two kilos of shin.', 'brown it all over and add the wine.', 'three hours at 150'],
         ];
         yield 'dictated stops' => [
@@ -59,8 +60,8 @@ final class PageTest extends TestCase
             ],
         ];
         yield 'speech without stops' => [
-            'so you get about a kilo of shin and brown it in the big pan with a bit of dripping and pour in half a bottle of stout and leave it for'
-            .' three hours in a low oven',
+            'so you get about a kilo of shin and brown it in the big pan with a bit of dripping and pour in half a bottle of stout'
+            .' and leave it for three hours in a low oven',
             [
                 'so you get about a kilo of shin', 'brown it in the big pan with a bit of dripping', 'pour in half a bottle of stout',
                 'leave it for three hours in a low oven',
