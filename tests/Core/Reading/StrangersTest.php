@@ -116,7 +116,8 @@ final class StrangersTest extends TestCase
         $talk = str_repeat("We all loved it and everybody wanted more of it the next day!\n", 900);
         $reading = self::read(
             "$talk\n# Beef stew\n\nServes 4\n\n## Ingredients\n\n- 1 kg shin of beef, diced\n- 2 onions, sliced\n- 500 ml stout\n"
-            ."- 2 tbsp oil\n\n## Method\n\n1. Brown the beef in the oil.\n2. Add the onions and the stout, simmer for 3 hours.\n\n## Comments\n\n$talk",
+            ."- 2 tbsp oil\n\n## Method\n\n1. Brown the beef in the oil.\n2. Add the onions and the stout,"
+            ." simmer for 3 hours.\n\n## Comments\n\n$talk",
         );
 
         self::assertSame(['Beef stew', 4], [$reading->title, $reading->serves]);
