@@ -12,10 +12,8 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Mark;
 use Pausis\Core\Recipe\MarkKind;
 use Pausis\Core\Recipe\Reading;
-use Pausis\Training\Check;
 use Pausis\Training\Corpus;
 use Pausis\Training\Digest;
-use Pausis\Training\LineTraining;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -153,18 +151,6 @@ final class StrangersTest extends TestCase
     {
         self::assertSame(Digest::now(), trim((string) file_get_contents(self::WEIGHTS.'/digest')), 'run bin/train');
         self::assertLessThan(500_000, filesize(self::WEIGHTS.'/lines.php'));
-    }
-
-    public function testLinesOfAHandAreToldByWhatTheOthersTeach(): void
-    {
-        $check = Check::of(new LineTraining(), [11]);
-
-        self::assertGreaterThanOrEqual(0.96, $check->share());
-        foreach ($check->calibration as $bin) {
-            if ($bin['lines'] >= 200) {
-                self::assertEqualsWithDelta($bin['said'], $bin['right'], 0.06, 'what is said to be sure, is');
-            }
-        }
     }
 
     private static function corpus(string $pattern): Reading
