@@ -9,7 +9,7 @@ final readonly class Cutter
 {
     /** Behind these a stop ends no sentence, whatever comes. */
     private const NEVER = '(?<!approx\.)(?<!\babt\.)(?<!\bca\.)(?<!\bno\.)(?<!\bNo\.)(?<!\bMrs\.)(?<!\bMr\.)(?<!\bp\.)'
-        .'(?<!\bdeg\.)(?<!\bfl\.)(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!\b[tTcC]\.)';
+        .'(?<!\bdeg\.)(?<!\bfl\.)(?<!tblsp\.)(?<!tablesp\.)(?<!teasp\.)(?<!dessertsp\.)(?<!\bdssp\.)(?<!(?<![°º])(?<!\d{3} )\b[tTcC]\.)';
     /** Behind these it ends one only before a capital. */
     private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)'
         .'(?<!lbs\.)(?<!\boz\.)(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';

@@ -59,6 +59,14 @@ final class PageTest extends TestCase
                 'Add the wine.',
             ],
         ];
+        yield 'a temperature ends a sentence, a cup does not' => [
+            'Heat the oven to 150°C. Dry and salt the shanks well, and brown them in the oil, with 2 c. flour shaken over.'
+            .' Or at 140 C. Rest it.',
+            [
+                'Heat the oven to 150°C.', 'Dry and salt the shanks well, and brown them in the oil, with 2 c. flour shaken over.',
+                'Or at 140 C.', 'Rest it.',
+            ],
+        ];
         yield 'speech without stops' => [
             'so you get about a kilo of shin and brown it in the big pan with a bit of dripping and pour in half a bottle of stout'
             .' and leave it for three hours in a low oven',
