@@ -82,7 +82,7 @@ final readonly class LineFeatures
         'amount-first' => true, 'digit-first' => true, 'amount+unit' => true, 'amount-last' => true, 'time' => true, 'calories' => true,
         'stars' => true, 'web' => true, 'serves' => true, 'question' => true, 'stop' => true, 'colon' => true, 'caps' => true,
         'state' => true, 'label' => true, 'past' => true, 'talk' => true, 'verb-first' => true, 'food-last' => true, 'food-first' => true,
-        'short' => true, 'heading-like' => true, 'mark:' => true, 'len:' => true, 'who:' => true,
+        'short' => true, 'counts-food' => true, 'heading-like' => true, 'mark:' => true, 'len:' => true, 'who:' => true,
     ];
     /** A title that stands above its list too is looked for in so many lines. */
     private const MOST_TITLED = 400;
@@ -214,6 +214,10 @@ final readonly class LineFeatures
         };
         $count <= 3 && $seen[] = 'short';
         array_push($seen, ...$this->ofWords($words));
+        if (\in_array('amount-first', $seen, true) && $this->countsFood($words)) {
+            $seen[] = 'counts-food';
+            $seen[] = 'counts-food '.(\in_array('stop', $seen, true) ? 'stop' : 'open').($line->opens ? ' opens' : '');
+        }
         $head = $this->headingOf($line, $text, $count);
         if ('' !== $head) {
             $seen[] = 'heading-like';
@@ -262,6 +266,25 @@ final readonly class LineFeatures
         );
 
         return $seen;
+    }
+
+    /**
+     * Whether the thing that an amount counts is a food: "1 sprig rosemary, tied …", not "1 hour, covered".
+     *
+     * @param list<string> $words
+     */
+    private function countsFood(array $words): bool
+    {
+        foreach (\array_slice($words, 0, 4) as $word) {
+            if ($this->words->isVerb($word) && !$this->words->isFood($word)) {
+                return false;
+            }
+            if ($this->words->isFood($word)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function headingOf(Line $line, string $text, int $count): string
