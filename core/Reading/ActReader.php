@@ -172,7 +172,7 @@ final class ActReader
             ));
         }
 
-        return self::merged(self::blanched($acts), $sentence);
+        return self::merged(SaidReader::told(self::blanched($acts), $sentence), $sentence);
     }
 
     /**
@@ -524,7 +524,7 @@ final class ActReader
         $kept = [];
         foreach ($acts as $act) {
             $last = $kept[\count($kept) - 1] ?? null;
-            if (null !== $last && $last->kind === $act->kind) {
+            if (null !== $last && $last->kind === $act->kind && $last->said === $act->said) {
                 array_pop($kept);
                 $kept[] = new Act(
                     $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])),
@@ -532,7 +532,9 @@ final class ActReader
                     $last->batches->and($act->batches),
                     $last->celsius
                         ?? $act->celsius, $last->heat, $last->until
-                        ?? $act->until, $last->when, self::joined($last->words, $act->words, $sentence), $sentence);
+                        ?? $act->until, $last->when, self::joined($last->words, $act->words, $sentence), $sentence,
+                    said: $last->said,
+                );
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
                 $kept[] = $act;
             }

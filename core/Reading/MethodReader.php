@@ -9,6 +9,7 @@ use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Said;
 use Pausis\Core\Recipe\Step;
 
 /** Reads the sentences of a method into acts: the braise begins at its first long cooking, or else where the lid goes on. */
@@ -18,6 +19,7 @@ final readonly class MethodReader
     private const TIME_ALONE = '/^\W*(?:about\s+)?[\d½¼¾][\d½¼¾\s.,–-]*(?:to\s+\d+\s*)?(?:min|mins|minutes?|hours?|hrs?|h)\W*$/iu';
     /** Nothing of the kind is done with what only stands in the room for a while. */
     private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
+    private const PUT_IN = [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::Deglaze, ActKind::FryBase, ActKind::Fry];
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
 
@@ -35,18 +37,36 @@ final readonly class MethodReader
     public function acts(array $steps, array $ingredients, array $corrections = []): array
     {
         $naming = new Naming($ingredients);
-        $acts = $this->after($steps, $ingredients, $naming, null, $corrections);
+        $acts = self::withAllFoods($this->after($steps, $ingredients, $naming, null, $corrections));
         if (null !== self::cookPlace($acts)) {
             return $acts;
         }
         // The hours stand above the method: it cooks from where the lid goes on.
         foreach ($steps as $k => $step) {
             if (preg_match(self::LID_ON, $step->source)) {
-                return $this->after($steps, $ingredients, $naming, $k + 1, $corrections);
+                return self::withAllFoods($this->after($steps, $ingredients, $naming, $k + 1, $corrections));
             }
         }
 
         return $acts;
+    }
+
+    /**
+     * What the list has and only a condition or an alternative puts in goes in all the same.
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    private static function withAllFoods(array $acts): array
+    {
+        $used = array_merge(...array_map(static fn (Act $a): array => $a->isDone() ? $a->foods : [], $acts));
+
+        return array_map(
+            static fn (Act $a): Act => $a->said->isChoice() && \in_array($a->kind, self::PUT_IN, true)
+                && [] !== array_diff($a->foods, $used) ? $a->said(Said::Asserted) : $a,
+            $acts,
+        );
     }
 
     /**

@@ -19,6 +19,7 @@ final readonly class Act
      * @param string       $words   those that tell it, as written
      * @param string       $source  the sentence that it stands in, as written
      * @param int          $line    of it, 1-based; 0 where it came from no line
+     * @param Said         $said    whether it is to be done
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Act
         public string $words = '',
         public string $source = '',
         public int $line = 0,
+        public Said $said = Said::Asserted,
     ) {
         $this->when = $when ?? When::before();
     }
@@ -56,8 +58,22 @@ final readonly class Act
     {
         return new self(
             $this->id, $this->kind, $this->foods, $this->minutes, $this->batches, $this->celsius, $this->heat, $this->until, $this->when,
-            $this->words, $this->source, $line,
+            $this->words, $this->source, $line, $this->said,
         );
+    }
+
+    public function said(Said $said): self
+    {
+        return new self(
+            $this->id, $this->kind, $this->foods, $this->minutes, $this->batches, $this->celsius, $this->heat, $this->until, $this->when,
+            $this->words, $this->source, $this->line, $said,
+        );
+    }
+
+    /** Whether the recipe says to do it, and doesn't only speak of it. */
+    public function isDone(): bool
+    {
+        return Said::Asserted === $this->said;
     }
 
     /** Whether it tells all of its sentence. */
@@ -70,7 +86,7 @@ final readonly class Act
     {
         return new self(
             $this->id, $kind, $this->foods, $minutes, $this->batches, $this->celsius, $this->heat, $this->until, $when, $this->words,
-            $this->source, $this->line,
+            $this->source, $this->line, $this->said,
         );
     }
 }

@@ -11,7 +11,7 @@ final readonly class All
     public static function inTurn(): array
     {
         return [
-            new Asides(), new SidesNotMade(), new StraightBefore(), new NeverAsPrinted(),
+            new OnlyWhatIsSaid(), new SidesNotMade(), new StraightBefore(), new NeverAsPrinted(),
             new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
             new LateOrLarger(),
             new Salting(),

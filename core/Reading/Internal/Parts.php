@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading\Internal;
+
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\ActReader;
+use Pausis\Core\Recipe\Act;
+use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\PartKind;
+
+/** Which part of the dish each ingredient belongs to: by its heading, its line, and what is done with it. */
+final readonly class Parts
+{
+    private const HEADINGS = [
+        'second-meal' => '/\b(?:next[- ]day|hash|pasties|leftovers?|second meal|day after|tomorrow[’\']?s)\b/iu',
+        'sauce-beside' => '/\b(?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber|tahini|herb'
+            .'|yogh?urt|raita'
+            .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
+        'marinade' => '/\bmarinade|marinating\b/iu',
+        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
+            .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh|quinoa|bulgur|farro'
+            .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters|beans|lentils|chickpeas|pickled|pickles?)\b/iu',
+        'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
+        'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
+    ];
+    private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
+        .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
+        .'|greens|mash|dumplings)\b/iu';
+    private const SERVED_STAPLES = '/\b(?:rice|noodles|pasta|couscous|polenta|bulgur|tagliatelle|spaghetti|macaroni|pappardelle'
+        .'|bread|rolls|buns|naan|tortillas?)\b/iu';
+    private const BREADS = '/\b(?:bread|rolls|buns|naan|injera|tortillas?|flatbreads?|baguettes?|couscous)\b/iu';
+    private const TO_SERVE = '/\b(?:to serve|for serving|on the side|alongside|for the table|to go with)\b/iu';
+    private const ON_TOP = '/\b(?:to (?:finish|garnish|sprinkle|scatter|top)|for (?:garnish|sprinkling|scattering)|garnish)\b/iu';
+    private const CRUMBS = '/\b(?:crumbs|breadcrumbs|gremolata|pangrattato|topping|garnish)\b/iu';
+    private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
+
+    /**
+     * @param list<Ingredient>                 $ingredients
+     * @param list<Act>                        $acts           that are done
+     * @param list<array{string, string, int}> $sentences      text, zone, line
+     * @param bool                             $throwsMarinade what the meat lay in is poured away
+     */
+    public function __construct(
+        private array $ingredients, private array $acts, private array $sentences, private bool $throwsMarinade,
+    ) {
+    }
+
+    /** @return list<PartKind> */
+    public function all(): array
+    {
+        $parts = [];
+        foreach ($this->ingredients as $ingredient) {
+            $parts[] = $this->part($ingredient);
+        }
+
+        return $this->byGroup($parts);
+    }
+
+    /**
+     * What stands under one heading belongs together: where most of it is made beside the braise, all is.
+     *
+     * @param list<PartKind> $parts
+     *
+     * @return list<PartKind>
+     */
+    private function byGroup(array $parts): array
+    {
+        $groups = [];
+        foreach ($this->ingredients as $k => $one) {
+            $groups[$this->headingOf($one)][] = $k;
+        }
+        unset($groups['']);
+        foreach (\count($groups) > 1 ? $groups : [] as $places) {
+            $beside = array_filter($places, static fn (int $k): bool => PartKind::Side === $parts[$k]);
+            $meat = array_filter($places, fn (int $k): bool => Role::Meat === $this->ingredients[$k]->role);
+            if ([] === $meat && \count($beside) > 0.6 * \count($places)) {
+                foreach ($places as $k) {
+                    $parts[$k] = PartKind::Side;
+                }
+            }
+        }
+
+        return array_values($parts);
+    }
+
+    private function part(Ingredient $one): PartKind
+    {
+        $heading = $this->headingOf($one);
+        foreach (self::HEADINGS as $part => $pattern) {
+            if (preg_match($pattern, $heading) && !preg_match('/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b/iu', $heading)) {
+                return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
+            }
+        }
+        if (preg_match(self::TO_SERVE, $one->source)) {
+            return preg_match(self::STAPLES, $one->source) ? PartKind::Side : PartKind::Topping;
+        }
+        if (preg_match(self::ON_TOP, $one->source) && \in_array(
+            $one->role, [Role::Herb, Role::Garnish, Role::Aromatic, Role::Vegetable, Role::Spice], true,
+        )) {
+            return PartKind::Topping;
+        }
+        $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
+        $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
+        if ([] === $used) {
+            return preg_match(self::BREADS, $one->foodText) || (\in_array($one->role, [Role::Garnish, Role::Grain], true) && preg_match(
+                self::SERVED_STAPLES, $one->foodText,
+            )) ? PartKind::Side : PartKind::Braise;
+        }
+        if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value])
+            && (preg_match(self::BREADS, $one->foodText)
+                || \in_array($one->role, [Role::Grain, Role::Vegetable, Role::Pulse], true)
+                    && \in_array(ActKind::Serve->value, $kinds, true))) {
+            return PartKind::Side;
+        }
+        if ([] === array_diff($kinds, [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value])
+            && \in_array(ActKind::Marinate->value, $kinds, true) && $this->throwsMarinade && Role::Meat !== $one->role) {
+            return PartKind::Marinade;
+        }
+        $beside = array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
+        $inPot = [] !== array_filter(
+            $used,
+            static fn (Act $a): bool => !\in_array(
+                $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut], true,
+            ) && !self::isBeside($a),
+        );
+        $scattered = [] !== array_filter(
+            $used, static fn (Act $a): bool => ActKind::Garnish === $a->kind || preg_match(self::SCATTERED, $a->source),
+        );
+
+        return match (true) {
+            !$inPot && [] !== $beside => [] !== array_filter(
+                $beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source),
+            ) ? PartKind::Topping : PartKind::Side,
+            !$inPot && $scattered && !\in_array(
+                $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Seasoning, Role::Liquid, Role::Fat], true,
+            ) && [] === array_diff(
+                $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value],
+            ) => PartKind::Topping,
+            default => PartKind::Braise,
+        };
+    }
+
+    /** What is done meanwhile, for the mash or the peas, is beside the braise. */
+    public static function isBeside(Act $act): bool
+    {
+        return ActKind::SideWork === $act->kind || preg_match(ActReader::BESIDE, $act->source);
+    }
+
+    private function ofHeading(PartKind $part, Ingredient $one): PartKind
+    {
+        return PartKind::Topping === $part && preg_match(self::STAPLES, $one->foodText) ? PartKind::Side
+            : (PartKind::Topping === $part && \in_array(
+                $one->role, [Role::Dairy, Role::Sweet, Role::Acid, Role::Seasoning, Role::Salt, Role::Thickener, Role::Fat], true,
+            ) ? PartKind::Braise : $part);
+    }
+
+    private function headingOf(Ingredient $one): string
+    {
+        $found = '';
+        $at = 0;
+        foreach ($this->sentences as [$text, $zone, $line]) {
+            if ($line >= $one->line) {
+                break;
+            }
+            $found = 'heading' === $zone ? $text : $found;
+            $at = 'heading' === $zone ? $line : $at;
+        }
+
+        return '' !== $found && $this->isApart($one, $at) ? '' : $found;
+    }
+
+    /** A line behind an empty one, where the lines before stood close together, belongs to no heading any more. */
+    private function isApart(Ingredient $one, int $heading): bool
+    {
+        $before = $heading;
+        $close = $apart = false;
+        foreach ($this->ingredients as $other) {
+            if ($other->line <= $heading || $other->line > $one->line) {
+                continue;
+            }
+            $apart = $apart || ($close && $other->line > $before + 1);
+            $close = $close || $other->line === $before + 1;
+            $before = $other->line;
+        }
+
+        return $apart;
+    }
+}
