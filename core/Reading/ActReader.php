@@ -70,6 +70,7 @@ final class ActReader
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
         .'|duck)\s*$/iu';
     private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
+    private const HEATS = '/\b(?:heat|pre-?heat|warm|set|light|turn on|get)(?: on)?(?: the| your| an?)?\s*$/iu';
     /** "Serve with mash" */
     private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
@@ -79,6 +80,8 @@ final class ActReader
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
+    /** "After an hour …", "when there are 45 minutes left, …": tells when, not how long. */
+    private const AT_A_TIME = '/^\W*after\b|\b(?:left|to go|before|from the end|last|final)\b/iu';
     /** "they go in for the last 20 minutes" */
     private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew'
         .'|sauce)\b/iu';
@@ -108,7 +111,7 @@ final class ActReader
     ];
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
-        .'|from the end|to go\b|(?:more|further) min)/iu';
+        .'|from the end|to go\b|(?:minutes?|mins?|hours?|an hour) left\b|(?:more|further) min)/iu';
     private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
         .'|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
@@ -138,7 +141,7 @@ final class ActReader
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
-        if ([] !== $hits && self::longest($lead) >= self::LONG_MINUTES && !preg_match('/^\W*after\b/iu', $lead)) {
+        if ([] !== $hits && self::longest($lead) >= self::LONG_MINUTES && !preg_match(self::AT_A_TIME, $lead)) {
             // "150 °C 4 h, turn halfway"
             $spans[] = [ActKind::Cook, $lead, []];
             $lead = '';
@@ -189,7 +192,7 @@ final class ActReader
     ): array {
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
-            $whole = (0 === $k ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
+            $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
             $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
             $done = (string) preg_replace(
                 '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
@@ -204,6 +207,7 @@ final class ActReader
             $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
             if (null === $kind) {
                 // What is no act of its own goes on with the one before.
+                $lead = [] === $spans ? $whole : $lead;
                 $last = array_pop($spans);
                 $spans = [
                     ...$spans,
@@ -335,7 +339,7 @@ final class ActReader
             ) => ActKind::Brown,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
-            [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b/iu', $sentence) => ActKind::Add,
+            [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b|^\W*(?:now|next|then)\b/iu', $sentence) => ActKind::Add,
             $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
             [] !== $objects && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
                 !$after => ActKind::Load,
@@ -390,6 +394,7 @@ final class ActReader
                 continue;
             }
             if (([] !== $hits && preg_match('/^on /iu', $verb))
+                || ('oven' === mb_strtolower($verb) && preg_match(self::HEATS, $clauseBefore))
                 || (\in_array(mb_strtolower($verb), self::NOUNS, true) && preg_match(self::PEEL, $clauseBefore))
                 || (\in_array(mb_strtolower($verb), self::DISHES, true) && preg_match(
                     '/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $clauseBefore,
@@ -494,7 +499,7 @@ final class ActReader
     }
 
     /**
-     * "Put the ribs in a pot, cover with cold water, bring to the boil and blanch": all of it is blanching.
+     * "Put the ribs in a pot, cover with cold water, bring to the boil and boil for 5 minutes": all of it is blanching.
      *
      * @param list<Act> $acts
      *
@@ -505,10 +510,9 @@ final class ActReader
         $at = array_search(ActKind::Blanch, array_map(static fn (Act $a): ActKind => $a->kind, $acts), true);
 
         return false === $at ? $acts : array_map(
-            static fn (Act $a, int $k): Act => $k < $at && \in_array(
-                $a->kind, [ActKind::Load, ActKind::HeatUp], true,
-            ) ? $a->as(ActKind::Blanch) : $a,
-            $acts, array_keys($acts),
+            static fn (Act $a): Act => \in_array($a->kind, [ActKind::Load, ActKind::HeatUp], true)
+                || (ActKind::Cook === $a->kind && ($a->minutes->high ?? 0.0) < self::SHORT_MINUTES) ? $a->as(ActKind::Blanch) : $a,
+            $acts,
         );
     }
 

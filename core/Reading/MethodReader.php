@@ -20,6 +20,10 @@ final readonly class MethodReader
     /** Nothing of the kind is done with what only stands in the room for a while. */
     private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
     private const PUT_IN = [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::Deglaze, ActKind::FryBase, ActKind::Fry];
+    /** What lies in a pan till it is brown is fried, however slowly. */
+    private const FRIED = '/\b(?:golden|brown\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan|fat (?:has |to |will )?runs?)\b/iu';
+    private const BRAISED = '/\b(?:cover\w*|lids?|oven|simmer\w*|brais\w*|stew\w*|cooker|tender|low|high(?! heat))\b/iu';
+    private const LONG_FRYING = 45.0;
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
 
@@ -101,7 +105,9 @@ final readonly class MethodReader
     public static function isBraise(Act $act): bool
     {
         return ActKind::Cook === $act->kind
-            && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK);
+            && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK)
+            && !(null !== $act->minutes && $act->minutes->high < self::LONG_FRYING && preg_match(self::FRIED, $act->source)
+                && !preg_match(self::BRAISED, $act->source));
     }
 
     /**

@@ -17,34 +17,49 @@ final readonly class Naming
         'bulb', 'seed', 'seeds', 'root',
     ];
 
-    /** @var list<list<string>> names of each ingredient */
-    private array $names;
+    /** What these are called before other foods is no name of theirs: "the skin", "a stick". */
+    private const NO_NAMES = ['skin', 'rind', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh', 'large'];
+    /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
+    private const BARE_FIRST = [Role::Spice, Role::Salt];
+
+    /** @var array<string, list<int>> places by name, the longest names first */
+    private array $places;
 
     /** @param list<Ingredient> $ingredients */
     public function __construct(array $ingredients)
     {
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
-        $this->names = array_map(
-            static fn (array $of, Ingredient $one): array => [...$of, ...array_diff(self::kindsOf($one), $own)], $names, $ingredients,
-        );
+        $places = [];
+        foreach ($ingredients as $k => $one) {
+            foreach ([...$names[$k], ...array_diff(self::kindsOf($one), $own)] as $name) {
+                $places[$name][] = $k;
+            }
+        }
+        foreach ($places as $name => $of) {
+            $first = array_values(array_filter($of, static fn (int $k): bool => \in_array($ingredients[$k]->role, self::BARE_FIRST, true)));
+            $places[$name] = [] === $first || str_contains((string) $name, ' ') ? $of : $first;
+        }
+        uksort($places, static fn (int|string $a, int|string $b): int => \strlen((string) $b) <=> \strlen((string) $a));
+        $this->places = $places;
     }
 
-    /** @return list<int> places among the ingredients */
+    /** @return list<int> places among the ingredients; a word within a longer name names nothing else */
     public function in(string $sentence): array
     {
         $text = ' '.Larder::normal($sentence).' ';
-        $places = [];
-        foreach ($this->names as $k => $names) {
-            foreach ($names as $name) {
-                if (str_contains($text, " $name ") || str_contains($text, " {$name}s ") || str_contains($text, " {$name}es ")) {
-                    $places[] = $k;
-                    break;
-                }
+        $found = [];
+        foreach ($this->places as $name => $places) {
+            $left = preg_replace('/(?<= )'.preg_quote((string) $name, '/').'(?:e?s)?(?= )/u', '·', $text);
+            if (null !== $left && $left !== $text) {
+                $text = $left;
+                array_push($found, ...$places);
             }
         }
+        $found = array_values(array_unique($found));
+        sort($found);
 
-        return $places;
+        return $found;
     }
 
     /** @return list<string> */
@@ -64,7 +79,9 @@ final readonly class Naming
             $names[] = Larder::normal($one->food->name);
         }
 
-        return array_values(array_filter(array_unique($names), static fn (string $name): bool => '' !== $name));
+        return array_values(array_diff(
+            array_filter(array_unique($names), static fn (string $name): bool => '' !== $name), $text === $last ? [] : self::NO_NAMES,
+        ));
     }
 
     /**

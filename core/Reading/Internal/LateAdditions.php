@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Quantity\Number;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -18,6 +19,8 @@ final readonly class LateAdditions
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending'
         .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in'
         .'|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+    /** "for the last ten": minutes */
+    private const LAST_FEW = '/\b(?:for|in|during) the (?:last|final) (?<n>five|ten|fifteen|twenty|thirty|forty|5|\d0|\d5)(?![\p{L}\d])(?!\s*(?:h|g|of)\b)/iu';
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
@@ -103,7 +106,7 @@ final readonly class LateAdditions
             }
         }
 
-        return null;
+        return preg_match(self::LAST_FEW, $text, $m) ? Minutes::exactly(Number::value($m['n'])) : null;
     }
 
     /** @return array<int, int> for each ingredient's place, the act by which it first comes into the pot or its pan */
@@ -138,6 +141,17 @@ final readonly class LateAdditions
         return false;
     }
 
+    private function firstAfter(int $cook, ActKind ...$kinds): int
+    {
+        foreach ($this->acts as $k => $act) {
+            if ($k > $cook && \in_array($act->kind, $kinds, true)) {
+                return $k;
+            }
+        }
+
+        return \count($this->acts);
+    }
+
     /**
      * How long it still cooks after each act behind the braise's beginning: "add the carrots and cook 1 h more".
      *
@@ -147,17 +161,19 @@ final readonly class LateAdditions
     {
         $left = [];
         $sum = null;
+        $lifted = $this->firstAfter($cook, ActKind::Lift, ActKind::Strain, ActKind::Blend, ActKind::Sieve);
         for ($k = \count($this->acts) - 1; $k > $cook; --$k) {
             $act = $this->acts[$k];
             $more = \in_array(
                 $act->kind, [ActKind::Cook, ActKind::LidOff, ActKind::TurnSetting], true,
-            ) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
+            ) || (ActKind::Reduce === $act->kind && $k < $lifted) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
             if ($more && null !== $act->minutes && $act->minutes->high >= 4 && !Parts::isBeside($act)) {
                 $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source)
                     ? $act->minutes
                     : $sum->plus($act->minutes);
             }
             if (!$this->isThickenedInThePot($k)
+                && !(ActKind::Reduce === $act->kind && $k < $lifted)
                 && $act->kind->finishes()
                 && ActKind::SeasonToTaste !== $act->kind
                 && ActKind::Garnish !== $act->kind) {
