@@ -34,10 +34,10 @@ final class ActReader
             .'|sake|mirin',
         'liquid' => 'stock|broth|water|passata|tomatoes|coconut milk|milk|juice|liquid',
         'sauce' => 'sauce|gravy|juices?|cooking liquid|liquor|liquid|pot liquor',
-        'starch' => 'corn ?flour|corn ?starch|potato starch|arrowroot|slurry|roux|starch|flour',
+        'starch' => '(?:gravy )?granules|thickening|masa|corn ?flour|corn ?starch|potato starch|arrowroot|slurry|roux|starch|flour',
         'butter' => 'butter|beurre mani[ée]',
         'fat' => 'fat|grease|oil|lard|dripping',
-        'side' => 'potato(?:es)?|rice|pasta|noodles|couscous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
+        'side' => 'potato(?:es)?|rice|pasta|noodles|cous ?cous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
             .'|quinces?|peas',
         'bean' => 'beans',
         'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf'
@@ -74,6 +74,7 @@ final class ActReader
     /** "Serve with mash" */
     private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
+    private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
         .'|chicken)\b/iu';
@@ -88,7 +89,8 @@ final class ActReader
     /** "everything but the parsley" */
     private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     /** "onions in the bottom of the crock", "chives on top" */
-    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them)|over\W*$|in(?:to)? the (?:bottom|slow cooker|crock'
+    private const INTO_THE_POT = '/\b(?:bott(?:om)?|first|slow cooker|crock|insert|layer|on top|around|underneath)\b/iu';
+    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them|everything)|over\W*$|in(?:to)? (?:the )?(?:bott(?:om)?|slow cooker|crock'
         .'|pot|cooker|insert)'
         .'|(?:on|at) the bottom|underneath|under\W*$|on the side)\b/iu';
     /** "with rice of course", "nice with bread" */
@@ -107,7 +109,7 @@ final class ActReader
     /** These go on, or end, what was said beside the braise. */
     private const NEVER_BESIDE = [
         ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish,
-        ActKind::Check, ActKind::Test, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
+        ActKind::Check, ActKind::Test, ActKind::Rest, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
     ];
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
@@ -165,7 +167,7 @@ final class ActReader
 
         if ([] === $acts) {
             $places = $naming->in($sentence);
-            $kind = $this->unspoken($sentence, $this->objects($sentence, $places, $ingredients), $after);
+            $kind = $this->unspoken($sentence, $this->objects($sentence, $places, $ingredients), [] !== $places, $after);
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
@@ -291,7 +293,7 @@ final class ActReader
         $minutes = Durations::in($clause)[0][0] ?? null;
 
         return match (true) {
-            $this->frying && ActKind::Load === $kind && $dry => ActKind::FryBase,
+            $this->frying && ActKind::Load === $kind && $dry && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
             !$this->frying && ActKind::Deglaze === $kind && !preg_match(self::LOOSENS, $clause) => ActKind::Load,
             ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
                 '/\b(?:oven|cooker|lid|cover)/iu', $clause,
@@ -309,8 +311,9 @@ final class ActReader
      * A sentence without a verb: "1 hour slowly", "apples in for the last 20 min", "onions, fennel 10 min".
      *
      * @param list<string> $objects
+     * @param bool         $names   whether it names foods of the list
      */
-    private function unspoken(string $sentence, array $objects, bool $after): ?ActKind
+    private function unspoken(string $sentence, array $objects, bool $names, bool $after): ?ActKind
     {
         $minutes = null;
         foreach (Durations::in($sentence) as [$one]) {
@@ -341,7 +344,7 @@ final class ActReader
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b|^\W*(?:now|next|then)\b/iu', $sentence) => ActKind::Add,
             $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
-            [] !== $objects && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
+            ([] !== $objects || $names) && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
                 !$after => ActKind::Load,
                 [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
                 default => ActKind::Add,
@@ -399,6 +402,7 @@ final class ActReader
                 || (\in_array(mb_strtolower($verb), self::DISHES, true) && preg_match(
                     '/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $clauseBefore,
                 ))
+                || (\in_array(mb_strtolower($verb), ['roast', 'stew', 'braise'], true) && preg_match(self::AS_NOUN, substr($sentence, $at + \strlen($verb))))
                 || ('flour' === mb_strtolower($verb) && !preg_match(self::FLOURS, substr($sentence, $at + \strlen($verb))))
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {
