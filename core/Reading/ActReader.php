@@ -101,7 +101,7 @@ final class ActReader
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     private const MOST = 12;
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks|braises|simmers|stews|(?:is|are) (?:cooking'
+    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
         .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
         .'|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
     private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'

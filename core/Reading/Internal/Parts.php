@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\ActReader;
+use Pausis\Core\Reading\Naming;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -26,6 +27,10 @@ final readonly class Parts
         'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];
+    private const FOR_MARINADE = '/\bfor (?:the )?(?:marinade|marinating|brine|brining)\b/iu';
+    private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
+    private const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
+    private const MINUTES_LEFT = '/\b(?:(?:minutes?|mins?|hours?) (?:left|to go|before)|(?:last|final) )/iu';
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
         .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
         .'|greens|mash|dumplings)\b/iu';
@@ -37,23 +42,27 @@ final readonly class Parts
     private const CRUMBS = '/\b(?:crumbs|breadcrumbs|gremolata|pangrattato|topping|garnish)\b/iu';
     private const SCATTERED = '/\b(?:scatter\w*|sprinkl\w*|topped|garnish\w*|strewn?)\b/iu';
 
+    /** @var list<int> places of what is poured away */
+    private array $thrownFoods;
+
     /**
      * @param list<Ingredient>                 $ingredients
-     * @param list<Act>                        $acts           that are done
-     * @param list<array{string, string, int}> $sentences      text, zone, line
-     * @param bool                             $throwsMarinade what the meat lay in is poured away
+     * @param list<Act>                        $acts        that are done
+     * @param list<array{string, string, int}> $sentences   text, zone, line
+     * @param string                           $thrown      what is said of a marinade that is poured away; empty where none is
      */
     public function __construct(
-        private array $ingredients, private array $acts, private array $sentences, private bool $throwsMarinade,
+        private array $ingredients, private array $acts, private array $sentences, string $thrown,
     ) {
+        $this->thrownFoods = '' === $thrown ? [] : (new Naming($ingredients))->in($thrown);
     }
 
     /** @return list<PartKind> */
     public function all(): array
     {
         $parts = [];
-        foreach ($this->ingredients as $ingredient) {
-            $parts[] = $this->part($ingredient);
+        foreach ($this->ingredients as $place => $ingredient) {
+            $parts[] = $this->part($ingredient, $place);
         }
 
         return $this->byGroup($parts);
@@ -86,7 +95,7 @@ final readonly class Parts
         return array_values($parts);
     }
 
-    private function part(Ingredient $one): PartKind
+    private function part(Ingredient $one, int $place): PartKind
     {
         $heading = $this->headingOf($one);
         foreach (self::HEADINGS as $part => $pattern) {
@@ -94,7 +103,10 @@ final readonly class Parts
                 return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
             }
         }
-        if (preg_match(self::TO_SERVE, $one->source)) {
+        if (preg_match(self::FOR_MARINADE, $one->source) && Role::Meat !== $one->role) {
+            return PartKind::Marinade;
+        }
+        if (preg_match(self::TO_SERVE, $one->source) && !preg_match(self::AND_MORE, $one->source)) {
             return preg_match(self::STAPLES, $one->source) ? PartKind::Side : PartKind::Topping;
         }
         if (preg_match(self::ON_TOP, $one->source) && \in_array(
@@ -103,11 +115,14 @@ final readonly class Parts
             return PartKind::Topping;
         }
         $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
-        $kinds = array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used), \SORT_REGULAR);
+        $kinds = array_values(array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used)));
         if ([] === $used) {
             return preg_match(self::BREADS, $one->foodText) || (\in_array($one->role, [Role::Garnish, Role::Grain], true) && preg_match(
                 self::SERVED_STAPLES, $one->foodText,
             )) ? PartKind::Side : PartKind::Braise;
+        }
+        if ([] === array_filter($used, static fn (Act $a): bool => !preg_match(self::ANOTHER_DAY, $a->source))) {
+            return PartKind::SecondMeal;
         }
         if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value])
             && (preg_match(self::BREADS, $one->foodText)
@@ -115,16 +130,15 @@ final readonly class Parts
                     && \in_array(ActKind::Serve->value, $kinds, true))) {
             return PartKind::Side;
         }
-        if ([] === array_diff($kinds, [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value])
-            && \in_array(ActKind::Marinate->value, $kinds, true) && $this->throwsMarinade && Role::Meat !== $one->role) {
+        if (Role::Meat !== $one->role && $this->isPouredAway($used, $kinds, $place)) {
             return PartKind::Marinade;
         }
         $beside = array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
         $inPot = [] !== array_filter(
             $used,
-            static fn (Act $a): bool => !\in_array(
-                $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut], true,
-            ) && !self::isBeside($a),
+            fn (Act $a): bool => !\in_array(
+                $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut, ActKind::Other], true,
+            ) && !self::isBeside($a) || $this->isCookedOn($a),
         );
         $scattered = [] !== array_filter(
             $used, static fn (Act $a): bool => ActKind::Garnish === $a->kind || preg_match(self::SCATTERED, $a->source),
@@ -135,12 +149,51 @@ final readonly class Parts
                 $beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source),
             ) ? PartKind::Topping : PartKind::Side,
             !$inPot && $scattered && !\in_array(
-                $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Seasoning, Role::Liquid, Role::Fat], true,
+                $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Liquid, Role::Fat], true,
             ) && [] === array_diff(
                 $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value],
             ) => PartKind::Topping,
             default => PartKind::Braise,
         };
+    }
+
+    /**
+     * What the meat lay in and is thrown away with it: a marinade that is discarded, the water that it is soaked in.
+     *
+     * @param list<Act>    $used  with this food
+     * @param list<string> $kinds of them
+     */
+    private function isPouredAway(array $used, array $kinds, int $place): bool
+    {
+        $before = [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value];
+        if (\in_array($place, $this->thrownFoods, true) && [] === array_diff($kinds, [...$before, ActKind::Load->value, ActKind::Strain->value])) {
+            return true;
+        }
+        $soaksMeat = array_filter($used, fn (Act $a): bool => ActKind::Soak === $a->kind && $this->hasMeat($a));
+
+        return [] === array_diff($kinds, $before)
+            && ([] !== $soaksMeat || (\in_array(ActKind::Marinate->value, $kinds, true) && [] !== $this->thrownFoods));
+    }
+
+    private function hasMeat(Act $act): bool
+    {
+        foreach ($this->ingredients as $one) {
+            if (Role::Meat === $one->role && \in_array($one->key(), $act->foods, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "Scatter the cranberries over and cook 30 minutes more", "when 45 minutes are left, scatter …". */
+    private function isCookedOn(Act $act): bool
+    {
+        $on = array_filter(
+            $this->acts, static fn (Act $a): bool => $a->source === $act->source && ActKind::Cook === $a->kind && null !== $a->minutes,
+        );
+
+        return ActKind::Garnish === $act->kind && ([] !== $on || preg_match(self::MINUTES_LEFT, $act->source));
     }
 
     /** What is done meanwhile, for the mash or the peas, is beside the braise. */

@@ -51,8 +51,8 @@ final readonly class StructureReader
     {
         $method = implode(' ', array_column(array_filter($this->sentences, static fn (array $s): bool => 'step' === $s[1]), 0));
         $cook = $this->cookPlace();
-        $throws = $this->throwsMarinade();
-        $parts = $this->given ?? (new Parts($this->ingredients, $this->acts, $this->sentences, $throws))->all();
+        $thrown = $this->thrown();
+        $parts = $this->given ?? (new Parts($this->ingredients, $this->acts, $this->sentences, $thrown))->all();
         $additions = new LateAdditions($this->ingredients, $this->acts, $this->sentences, $this->way);
         $late = $additions->minutes($cook, $parts);
         [$pieces, $size] = (new MeatPieces($this->ingredients))->of($method);
@@ -77,7 +77,7 @@ final readonly class StructureReader
             (new TakeOuts($this->ingredients, $this->acts, $method))->of($parts), (new Finishing($this->acts))->after($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
-            $this->marinade($method, $marinated, $throws), $additions->uncovered());
+            $this->marinade($method, $marinated, '' !== $thrown), $additions->uncovered());
     }
 
     /** @return 'keep'|'discard'|null */
@@ -86,16 +86,17 @@ final readonly class StructureReader
         return !$marinated ? null : (preg_match(self::KEPT_MARINADE, $method) || !$throws ? 'keep' : 'discard');
     }
 
-    /** Whether what the meat lay in is poured away. */
-    private function throwsMarinade(): bool
+    /** What is said of the marinade, the brine or the milk that is poured away; empty where none is. */
+    private function thrown(): string
     {
+        $thrown = [];
         foreach ($this->sentences as [$text, $zone]) {
             if ('step' === $zone && preg_match(self::THROWN_MARINADE, $text)) {
-                return true;
+                $thrown[] = $text;
             }
         }
 
-        return false;
+        return implode(' ', $thrown);
     }
 
     /** Whether the meat lies overnight in something wet or in seasonings, said to be a marinade or not. */
