@@ -96,6 +96,11 @@ final class ActReader
     /** "with rice of course", "nice with bread" */
     private const HANDED = '/^\W*(?:(?:nice|good|lovely|great|eaten|served?)?\s*with|to each|each person)\b/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
+    private const HEATS_UP = [...self::FRIES, ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Blanch, ActKind::WarmInsert];
+    /** Where it cooks, or by what. */
+    private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*|simmer\w*|cook\w*|flame|fire|gas'
+        .'|braise\w*|roast|bake)\b/iu';
+    private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
@@ -121,6 +126,8 @@ final class ActReader
     private bool $frying = false;
     /** @var list<int> what the sentence before was about */
     private array $lastFoods = [];
+    /** Whether anything has come over heat yet. */
+    private bool $begun = false;
     /** Whether the talk is of something made beside the braise. */
     private bool $beside = false;
 
@@ -172,6 +179,7 @@ final class ActReader
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
         foreach ($acts as $act) {
+            $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
                 $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true,
             ));
@@ -251,12 +259,21 @@ final class ActReader
         }
 
         return preg_match(self::BESIDE, $sentence)
-            ? !preg_match(
+            ? !($ofBraise && $this->isOfTheMeatOnly($places, $ingredients)) && !preg_match(
                 '/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain'
                     .'|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu',
                 $sentence,
             )
             : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
+    }
+
+    /**
+     * @param list<int>        $places
+     * @param list<Ingredient> $ingredients
+     */
+    private function isOfTheMeatOnly(array $places, array $ingredients): bool
+    {
+        return [] === array_filter($places, static fn (int $p): bool => Role::Meat !== $ingredients[$p]->role);
     }
 
     /** minutes */
@@ -303,6 +320,7 @@ final class ActReader
                 && $minutes->high < self::SHORT_MINUTES
                 && ($this->frying || $dry)
                 && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
+            ActKind::Cook === $kind && !$this->begun && preg_match(self::LEFT_LYING, $clause) && !preg_match(self::HEAT, $clause) => ActKind::Marinate,
             default => $kind,
         };
     }
@@ -349,16 +367,16 @@ final class ActReader
                 [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
                 default => ActKind::Add,
             },
-            default => self::ofStep(StepKind::of($sentence, false)),
+            default => self::ofStep(StepKind::of($sentence, false), \in_array('meat', $objects, true)),
         };
     }
 
-    public static function ofStep(StepKind $kind): ?ActKind
+    private static function ofStep(StepKind $kind, bool $meat): ?ActKind
     {
         return match ($kind) {
             StepKind::Cook => ActKind::Cook,
             StepKind::Strain => ActKind::Strain,
-            StepKind::Shred => ActKind::Shred,
+            StepKind::Shred => $meat ? ActKind::Shred : ActKind::Prepare,
             StepKind::Glaze => ActKind::Glaze,
             StepKind::Blanch => ActKind::Blanch,
             StepKind::Brown => ActKind::Brown,

@@ -9,7 +9,6 @@ use Pausis\Core\Reading\Internal\Durations;
 use Pausis\Core\Reading\Internal\StructureReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
-use Pausis\Core\Recipe\BoiledTo;
 use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
@@ -29,8 +28,6 @@ final readonly class DishReader
         .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
     private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Tie];
-    /** What is simmered for no longer after starch went in is thickened, not boiled down; minutes. */
-    private const THICKENS_WITHIN = 10.0;
     /** What is marinated so long is begun the evening before, minutes. */
     private const OVERNIGHT = 360.0;
     private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half)[^,.;]{0,20}/iu';
@@ -94,7 +91,6 @@ final readonly class DishReader
         $byPart = [PartKind::Braise->value => []];
         foreach ($acts as $k => $act) {
             $after = null !== $cook && $k > $cook;
-            $act = self::thickensOn($act, $acts[$k - 1] ?? null) ? $act->as($acts[$k - 1]->kind) : $act;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
             $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
                 ? $act->as(ActKind::Reduce)
@@ -115,13 +111,6 @@ final readonly class DishReader
         }
 
         return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
-    }
-
-    /** "Simmer 3 minutes until thick": the starch that went in just before. */
-    private static function thickensOn(Act $act, ?Act $before): bool
-    {
-        return ActKind::Reduce === $act->kind && true === $before?->kind->thickens() && null === BoiledTo::in($act->source)
-            && null !== $act->minutes && $act->minutes->high <= self::THICKENS_WITHIN;
     }
 
     /**

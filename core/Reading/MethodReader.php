@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading;
 
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\BoiledTo;
 use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
@@ -21,9 +22,12 @@ final readonly class MethodReader
     private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
     private const PUT_IN = [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::Deglaze, ActKind::FryBase, ActKind::Fry];
     /** What lies in a pan till it is brown is fried, however slowly. */
-    private const FRIED = '/\b(?:golden|brown\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan|fat (?:has |to |will )?runs?)\b/iu';
+    private const FRIED = '/\b(?:golden|brown\w*|colou?r\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan|fat (?:has |to |will )?runs?)\b/iu';
     private const BRAISED = '/\b(?:cover\w*|lids?|oven|simmer\w*|brais\w*|stew\w*|cooker|tender|low|high(?! heat))\b/iu';
-    private const LONG_FRYING = 45.0;
+    private const LONG_FRYING = 61.0;
+    /** What is simmered for no longer after starch went in is thickened; minutes. */
+    private const THICKENS_WITHIN = 20.0;
+    private const WHILE_THICKENING = [ActKind::Add, ActKind::Load, ActKind::TurnSetting, ActKind::Reduce, ActKind::HeatUp];
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
 
@@ -64,6 +68,7 @@ final readonly class MethodReader
      */
     private static function withAllFoods(array $acts): array
     {
+        $acts = self::thickenedOn($acts);
         $used = array_merge(...array_map(static fn (Act $a): array => $a->isDone() ? $a->foods : [], $acts));
 
         return array_map(
@@ -71,6 +76,32 @@ final readonly class MethodReader
                 && [] !== array_diff($a->foods, $used) ? $a->said(Said::Asserted) : $a,
             $acts,
         );
+    }
+
+    /**
+     * "Stir in the starch, cover and cook on High for 15 minutes until thick": the starch thickens, nothing is boiled down.
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    private static function thickenedOn(array $acts): array
+    {
+        $thickener = null;
+        foreach ($acts as $k => $act) {
+            $thickener = match (true) {
+                $act->kind->thickens() => $act->kind,
+                \in_array($act->kind, self::WHILE_THICKENING, true) => $thickener,
+                default => null,
+            };
+            if (null !== $thickener && ActKind::Reduce === $act->kind) {
+                $thickens = null === BoiledTo::in($act->source) && ($act->minutes->high ?? 0.0) <= self::THICKENS_WITHIN;
+                $acts[$k] = $thickens && null !== $act->minutes ? $act->as($thickener) : $act;
+                $thickener = null;
+            }
+        }
+
+        return $acts;
     }
 
     /**

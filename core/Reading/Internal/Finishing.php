@@ -10,6 +10,9 @@ use Pausis\Core\Recipe\ActKind;
 /** What is done once the braise is over, in order. */
 final readonly class Finishing
 {
+    /** The lid is off for the sauce, not for the skin. */
+    private const BOILS_AWAY = '/\b(?:thick\w*|thik\w*|reduc\w*|sauce|gravy|juices?|liquid|syrup\w*|evaporat\w*|concentrat\w*|down|wet|soupy'
+        .'|coat\w*|glossy|sticky|shiny|glaz\w*)\b/iu';
     private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
         .'|remove the lid)\b/iu';
@@ -29,7 +32,8 @@ final readonly class Finishing
     {
         $finish = [];
         foreach (\array_slice($this->acts, $cook + 1) as $act) {
-            $uncovered = ActKind::LidOff === $act->kind || (ActKind::Cook === $act->kind && preg_match(self::UNCOVER, $act->source));
+            $uncovered = (ActKind::LidOff === $act->kind || (ActKind::Cook === $act->kind && preg_match(self::UNCOVER, $act->source)))
+                && preg_match(self::BOILS_AWAY, $act->source);
             foreach ($uncovered ? [ActKind::Reduce, ...(preg_match(self::GLOSSY, $act->source) ? [ActKind::Glaze] : [])] : [
                 $act->kind, ...(ActKind::Shred === $act->kind && preg_match(self::UNCOVER, $act->source) ? [ActKind::Reduce] : []),
             ] as $kind) {
