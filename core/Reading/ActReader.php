@@ -74,6 +74,7 @@ final class ActReader
     /** "Serve with mash" */
     private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
+    private const ROASTS = ['roast', 'stew', 'braise'];
     private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -90,7 +91,8 @@ final class ActReader
     private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     /** "onions in the bottom of the crock", "chives on top" */
     private const INTO_THE_POT = '/\b(?:bott(?:om)?|first|slow cooker|crock|insert|layer|on top|around|underneath)\b/iu';
-    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them|everything)|over\W*$|in(?:to)? (?:the )?(?:bott(?:om)?|slow cooker|crock'
+    private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them|everything)|over\W*$'
+        .'|in(?:to)? (?:the )?(?:bott(?:om)?|slow cooker|crock'
         .'|pot|cooker|insert)'
         .'|(?:on|at) the bottom|underneath|under\W*$|on the side)\b/iu';
     /** "with rice of course", "nice with bread" */
@@ -98,7 +100,8 @@ final class ActReader
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const HEATS_UP = [...self::FRIES, ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Blanch, ActKind::WarmInsert];
     /** Where it cooks, or by what. */
-    private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*|simmer\w*|cook\w*|flame|fire|gas'
+    private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*'
+        .'|simmer\w*|cook\w*|flame|fire|gas'
         .'|braise\w*|roast|bake)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
     private const SHORT_MINUTES = 16.0;
@@ -106,7 +109,8 @@ final class ActReader
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     private const MOST = 12;
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
+    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?'
+        .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
         .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
         .'|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
     private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'
@@ -320,7 +324,8 @@ final class ActReader
                 && $minutes->high < self::SHORT_MINUTES
                 && ($this->frying || $dry)
                 && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
-            ActKind::Cook === $kind && !$this->begun && preg_match(self::LEFT_LYING, $clause) && !preg_match(self::HEAT, $clause) => ActKind::Marinate,
+            ActKind::Cook === $kind && !$this->begun && preg_match(self::LEFT_LYING, $clause)
+                && !preg_match(self::HEAT, $clause) => ActKind::Marinate,
             default => $kind,
         };
     }
@@ -420,7 +425,8 @@ final class ActReader
                 || (\in_array(mb_strtolower($verb), self::DISHES, true) && preg_match(
                     '/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $clauseBefore,
                 ))
-                || (\in_array(mb_strtolower($verb), ['roast', 'stew', 'braise'], true) && preg_match(self::AS_NOUN, substr($sentence, $at + \strlen($verb))))
+                || (\in_array(mb_strtolower($verb), self::ROASTS, true)
+                    && preg_match(self::AS_NOUN, substr($sentence, $at + \strlen($verb))))
                 || ('flour' === mb_strtolower($verb) && !preg_match(self::FLOURS, substr($sentence, $at + \strlen($verb))))
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {

@@ -22,7 +22,8 @@ final readonly class MethodReader
     private const NOT_OUT = [ActKind::Cook, ActKind::TakeOut, ActKind::Lift, ActKind::Rest, ActKind::HeatUp, ActKind::Add, ActKind::Other];
     private const PUT_IN = [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::Deglaze, ActKind::FryBase, ActKind::Fry];
     /** What lies in a pan till it is brown is fried, however slowly. */
-    private const FRIED = '/\b(?:golden|brown\w*|colou?r\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan|fat (?:has |to |will )?runs?)\b/iu';
+    private const FRIED = '/\b(?:golden|brown\w*|colou?r\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan'
+        .'|fat (?:has |to |will )?runs?)\b/iu';
     private const BRAISED = '/\b(?:cover\w*|lids?|oven|simmer\w*|brais\w*|stew\w*|cooker|tender|low|high(?! heat))\b/iu';
     private const LONG_FRYING = 61.0;
     /** What is simmered for no longer after starch went in is thickened; minutes. */

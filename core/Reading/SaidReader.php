@@ -19,18 +19,22 @@ final class SaidReader
     private const ABOUT_NEXT = '/(?:[;:.–—]|,\s*(?:and|but|or)|\band)\s*(?:if|unless)\b[^;:.]*,?\s*$/iu';
     /** "turning it once if you pass": what hangs on it is less than the clause. */
     private const LESS = '/\b(?:\p{L}{3,}ing|with|plus|more|a little|a splash|a bit)\b[^,;.]*(?:'.self::IF.')'
-        .'|(?:,|\bor)\s+(?!if\b|and\b|then\b)[^,;.]+(?:'.self::IF.')|\bif (?:it|they)(?: is|[\'’]s| are|[\'’]re)?(?: not|n[\'’]t) already/iu';
+        .'|(?:,|\bor)\s+(?!if\b|and\b|then\b)[^,;.]+(?:'.self::IF.')|\bif (?:it|they)(?: is|[\'’]s| are|[\'’]re)?(?: not'
+        .'|n[\'’]t) already/iu';
     private const CASE = '/'.self::IF.'|\b(?:as|where|when) (?:needed|necessary|required)\b|\b(?:for a|for an) (?:\p{L}+ ){0,2}'
         .'(?:sauce|gravy|crust|finish|version|stew)\b(?=[^.;]*\b(?:thick|thin|smooth|rich|crisp|dark|sweet|sharp)\p{L}*\b)/iu';
     private const OTHER_WAY = '/^[\W\d]*(?:(?:or|alternatively|otherwise|instead|optional(?:ly)?)\b(?! (?:until|till|so))|(?:or )?you '
         .'(?:can|could|may|might) (?:also|skip|leave (?:it|this|that|them) out|do this|do it|make (?:it|this)|even|use|just)\b'
         .'|(?:this|that|it|they) (?:can|could|may) (?:also )?be (?:done|made|left out|skipped|cooked|frozen|prepared)\b'
         .'|to (?:make ahead|freeze|make it ahead|reheat)\b|some (?:people|cooks|like|prefer|add)\b|for a (?:short ?cut|quick)\b)/iu';
-    private const NOT = '/^[\W\d]*(?:(?:but|and|then|please|really)\W+)?(?:do not|don[\'’]?t (?=\p{L})|never|no (?!time)|not|avoid|resist|there(?:[\'’]s|'
+    private const NOT = '/^[\W\d]*(?:(?:but|and|then|please|really)\W+)?(?:do not|don[\'’]?t (?=\p{L})|never|no (?!time)|not'
+        .'|avoid|resist|there(?:[\'’]s|'
         .' is) no need|no need|needn[\'’]?t)\b(?! (?:later|more than|less than|too (?:fast|hard|thin|thick|small|fine)))/iu';
     private const BUT_THEN = '/[,;:–—.]\s*(?:when|then|just|but|only|and)\b/iu';
-    private const OTHERS_DO = '/\b(?:my (?:mum|mother|gran\w*|nan\w*|aunt\w*|father|dad|sister|brother|husband|wife|neighbou?r)|the neighbou?rs'
-        .'|next door|people|everyone|some)\b[^.;]{0,30}\b(?:used to|swears?|says?|said|reckons?|would|did|do theirs|does (?:hers|his)|puts?'
+    private const OTHERS_DO = '/\b(?:my (?:mum|mother|gran\w*|nan\w*|aunt\w*|father|dad|sister|brother|husband|wife'
+        .'|neighbou?r)|the neighbou?rs'
+        .'|next door|people|everyone|some)\b[^.;]{0,30}\b(?:used to|swears?|says?|said|reckons?|would|did|do theirs'
+        .'|does (?:hers|his)|puts?'
         .' (?:hers|his)|insists?)\b|\bI (?:usually can|used to|have (?:tried|made)|once)\b/iu';
     /** What is done in no case in its stead: it hangs on no condition. */
     private const ALWAYS = [

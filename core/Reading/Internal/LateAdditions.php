@@ -20,7 +20,8 @@ final readonly class LateAdditions
         .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in'
         .'|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
     /** "for the last ten": minutes */
-    private const LAST_FEW = '/\b(?:for|in|during) the (?:last|final) (?<n>five|ten|fifteen|twenty|thirty|forty|5|\d0|\d5)(?![\p{L}\d])(?!\s*(?:h|g|of)\b)/iu';
+    private const LAST_FEW = '/\b(?:for|in|during) the (?:last|final) (?<n>five|ten|fifteen|twenty|thirty|forty|5|\d0'
+        .'|\d5)(?![\p{L}\d])(?!\s*(?:h|g|of)\b)/iu';
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
@@ -166,7 +167,8 @@ final readonly class LateAdditions
             $act = $this->acts[$k];
             $more = \in_array(
                 $act->kind, [ActKind::Cook, ActKind::LidOff, ActKind::TurnSetting], true,
-            ) || (ActKind::Reduce === $act->kind && $k < $lifted) || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
+            ) || (ActKind::Reduce === $act->kind && $k < $lifted)
+                || preg_match(self::MORE, $act->source) && \in_array($act->kind, [ActKind::Add, ActKind::Load], true);
             if ($more && null !== $act->minutes && $act->minutes->high >= 4 && !Parts::isBeside($act)) {
                 $sum = null === $sum || (ActKind::Cook !== $act->kind && ($this->acts[$k + 1]->source ?? '') === $act->source)
                     ? $act->minutes

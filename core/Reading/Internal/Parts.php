@@ -22,7 +22,8 @@ final readonly class Parts
             .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
         'marinade' => '/\bmarinade|marinating\b/iu',
         'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
-            .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh|quinoa|bulgur|farro'
+            .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh'
+        .'|quinoa|bulgur|farro'
             .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters|beans|lentils|chickpeas|pickled|pickles?)\b/iu',
         'topping' => '/\b(?:topping|garnish|to finish|crumbs?|gremolata|to top|on top|crust|scatter|to serve|pangrattato)\b/iu',
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
@@ -166,7 +167,8 @@ final readonly class Parts
     private function isPouredAway(array $used, array $kinds, int $place): bool
     {
         $before = [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value];
-        if (\in_array($place, $this->thrownFoods, true) && [] === array_diff($kinds, [...$before, ActKind::Load->value, ActKind::Strain->value])) {
+        if (\in_array($place, $this->thrownFoods, true)
+            && [] === array_diff($kinds, [...$before, ActKind::Load->value, ActKind::Strain->value])) {
             return true;
         }
         $soaksMeat = array_filter($used, fn (Act $a): bool => ActKind::Soak === $a->kind && $this->hasMeat($a));
