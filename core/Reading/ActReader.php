@@ -63,6 +63,8 @@ final class ActReader
         .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     /** "stir the mustard and cream into the juice" */
     private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
+    /** What is fried and not named is what was spoken of. */
+    private const FRIES_IT = '/^(?:fry|sear|brown|seal)/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
@@ -75,6 +77,11 @@ final class ActReader
     private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
     private const ROASTS = ['roast', 'stew', 'braise'];
+    private const HEAT_ITSELF = '/\b(?:reduce|lower|raise|increase|turn (?:up|down)|fierce|brisk|lively|over|off|more'
+        .'|less)(?: the| to)?\s*$/iu';
+    private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
+        .'|butter|gravy|jelly|edges)\b/iu';
+    private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
     private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -150,7 +157,7 @@ final class ActReader
     public function read(
         string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat',
     ): array {
-        $hits = $this->hits($sentence);
+        $hits = $this->hits($sentence, $naming);
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
@@ -215,7 +222,8 @@ final class ActReader
                 (0 === $k ? "$lead " : '').$done,
                 $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients,
             );
-            if (([] === $objects && preg_match(self::PRONOUN, $whole)) || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
+            if (([] === array_diff($objects, ['fat']) && (preg_match(self::PRONOUN, $whole) || preg_match(self::FRIES_IT, $verb)))
+                || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
                 $objects = array_values(array_unique([...$objects, $spokenOf]));
             }
             $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
@@ -409,25 +417,18 @@ final class ActReader
     }
 
     /** @return list<array{string, int}> verbs that tell what to do, and where */
-    private function hits(string $sentence): array
+    private function hits(string $sentence, Naming $naming): array
     {
         preg_match_all($this->table->anyVerb, $sentence, $all, \PREG_OFFSET_CAPTURE);
         $hits = [];
         foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
-            $before = substr($sentence, max(0, $at - 60), min(60, $at));
+            $before = substr($sentence, max(0, $at - 90), min(90, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
-            if ('cream' === mb_strtolower($verb) && preg_match(self::CREAM_ITSELF, substr($sentence, $at + \strlen($verb)))) {
-                continue;
-            }
+            $behind = substr($sentence, $at + \strlen($verb));
             if (([] !== $hits && preg_match('/^on /iu', $verb))
-                || ('oven' === mb_strtolower($verb) && preg_match(self::HEATS, $clauseBefore))
-                || (\in_array(mb_strtolower($verb), self::NOUNS, true) && preg_match(self::PEEL, $clauseBefore))
-                || (\in_array(mb_strtolower($verb), self::DISHES, true) && preg_match(
-                    '/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $clauseBefore,
-                ))
-                || (\in_array(mb_strtolower($verb), self::ROASTS, true)
-                    && preg_match(self::AS_NOUN, substr($sentence, $at + \strlen($verb))))
-                || ('flour' === mb_strtolower($verb) && !preg_match(self::FLOURS, substr($sentence, $at + \strlen($verb))))
+                || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
+                || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
+                || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {
                 continue;
@@ -438,6 +439,30 @@ final class ActReader
         }
 
         return $hits;
+    }
+
+    /** Whether a word that is a verb elsewhere is none here: the cream, the heat, a roast, with mash. */
+    private static function isNoun(string $verb, string $before, string $behind): bool
+    {
+        return match (true) {
+            'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
+            'oven' === $verb => 1 === preg_match(self::HEATS, $before),
+            'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
+            'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
+            'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
+            'flour' === $verb => !preg_match(self::FLOURS, $behind),
+            \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
+            \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
+            default => \in_array($verb, self::DISHES, true)
+                && preg_match('/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $before),
+        };
+    }
+
+    /** "until the shallots are patchy brown and crisp", but not "until soft and add". */
+    private static function isWhatItBecomes(string $verb, string $before): bool
+    {
+        return preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before)
+            && (!preg_match('/\b(?:and|then)\s*$/iu', $before) || \in_array($verb, self::LOOKS, true));
     }
 
     /**

@@ -28,7 +28,7 @@ final readonly class MethodReader
     private const LONG_FRYING = 61.0;
     /** What is simmered for no longer after starch went in is thickened; minutes. */
     private const THICKENS_WITHIN = 20.0;
-    private const WHILE_THICKENING = [ActKind::Add, ActKind::Load, ActKind::TurnSetting, ActKind::Reduce, ActKind::HeatUp];
+    private const WHILE_THICKENING = [ActKind::Add, ActKind::Load, ActKind::TurnSetting, ActKind::Reduce, ActKind::Cook, ActKind::HeatUp];
     /** Minutes from which on a cooking is the braise. */
     private const LONG_COOK = 25.0;
 
@@ -95,11 +95,13 @@ final readonly class MethodReader
                 \in_array($act->kind, self::WHILE_THICKENING, true) => $thickener,
                 default => null,
             };
-            if (null !== $thickener && ActKind::Reduce === $act->kind) {
-                $thickens = null === BoiledTo::in($act->source) && ($act->minutes->high ?? 0.0) <= self::THICKENS_WITHIN;
-                $acts[$k] = $thickens && null !== $act->minutes ? $act->as($thickener) : $act;
-                $thickener = null;
+            if (null === $thickener || $act->kind->thickens()) {
+                continue;
             }
+            $boils = \in_array($act->kind, [ActKind::Reduce, ActKind::Cook], true) && null !== $act->minutes
+                && null === BoiledTo::in($act->source) && $act->minutes->high <= self::THICKENS_WITHIN;
+            $acts[$k] = $boils || ([] === $act->foods && ActKind::Add === $act->kind) ? $act->as($thickener) : $act;
+            $thickener = \in_array($act->kind, [ActKind::Reduce, ActKind::Cook], true) ? null : $thickener;
         }
 
         return $acts;

@@ -64,6 +64,19 @@ final readonly class Naming
         return $found;
     }
 
+    /** Whether some words stand within the name of a food, "brown sugar". */
+    public function isWithin(string $words): bool
+    {
+        $words = Larder::normal($words);
+        foreach (array_keys($this->places) as $name) {
+            if (str_contains($words, ' ') && str_contains(" $name ", " $words ")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<string> */
     private static function namesOf(Ingredient $one): array
     {
