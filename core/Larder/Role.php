@@ -39,6 +39,12 @@ enum Role: string
         return \in_array($this, [self::Vegetable, self::Fruit, self::Pulse, self::Grain, self::Aromatic], true);
     }
 
+    /** Whether it comes under a knife. */
+    public function isCut(): bool
+    {
+        return \in_array($this, [self::Vegetable, self::Fruit, self::Aromatic], true);
+    }
+
     /** J/kg·K, for what mixes with the pot. Estimates: near water for liquids, less for solids. */
     public function specificHeat(): float
     {

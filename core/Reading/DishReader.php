@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\Internal\Durations;
+use Pausis\Core\Reading\Internal\Finishing;
 use Pausis\Core\Reading\Internal\StructureReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
@@ -93,6 +94,7 @@ final readonly class DishReader
             $after = null !== $cook && $k > $cook;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
             $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
+                && preg_match(Finishing::BOILS_AWAY, $act->source)
                 ? $act->as(ActKind::Reduce)
                 : $act;
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
@@ -142,7 +144,7 @@ final readonly class DishReader
         return match (true) {
             !$after && \in_array($act->kind, self::AHEAD, true) && self::isDayAhead($act) => When::eveningBefore(),
             !$after && !\in_array($act->when->timing, [Timing::BeforeEnd], true) => When::before(),
-            $adds && null !== $offset => When::beforeEnd($offset),
+            ($adds || ActKind::Garnish === $act->kind) && null !== $offset => When::beforeEnd($offset),
             Timing::BeforeEnd === $act->when->timing => $act->when,
             ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
             \in_array($act->kind, self::LOOKS, true) && null !== self::hourOf($act, $cook) => When::afterStart(self::hourOf($act, $cook)),

@@ -21,6 +21,7 @@ final readonly class Chore
      * @param int                             $waits     minutes that what comes of it may wait
      * @param float|null                      $beforeEnd minutes before the sauce is begun, while the pot is on
      * @param float|null                      $atHour    after switching on, in its stead
+     * @param list<string>                    $foods     ids of what it takes of the list
      */
     public function __construct(
         public string $id,
@@ -34,65 +35,54 @@ final readonly class Chore
         public int $waits = 0,
         public ?float $beforeEnd = null,
         public ?float $atHour = null,
+        public array $foods = [],
     ) {
     }
 
-    /** @param list<string> $acts */
-    public function doing(array $acts): self
+    /**
+     * @param list<string> $acts
+     * @param list<string> $foods
+     */
+    public function doing(array $acts, array $foods = []): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, [...$this->acts, ...$acts], $this->variables, $this->minutes, $this->term, $this->uses,
-            $this->waits, $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(acts: [...$this->acts, ...$acts], foods: array_values(array_unique([...$this->foods, ...$foods])));
     }
 
     /** @param array<string, float|int|string> $variables */
     public function with(array $variables): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, $this->acts, [...$this->variables, ...$variables], $this->minutes, $this->term,
-            $this->uses, $this->waits, $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(variables: [...$this->variables, ...$variables]);
     }
 
     public function lengthening(?Term $term): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $term, $this->uses, $this->waits,
-            $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(term: $term);
     }
 
     public function timed(Term $term): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, $this->acts, $this->variables, (int) max(1, round($term->value)), $term, $this->uses,
-            $this->waits, $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(minutes: (int) max(1, round($term->value)), term: $term);
     }
 
     /** As long as another of its kind. */
     public function lasting(self $other): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $other->minutes, $other->term, $this->uses, $this->waits,
-            $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(minutes: $other->minutes, term: $other->term);
     }
 
     public function waiting(int $minutes): self
     {
-        return new self(
-            $this->id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $minutes,
-            $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(waits: $minutes);
     }
 
     public function called(string $id): self
     {
-        return new self(
-            $id, $this->code, $this->stage, $this->acts, $this->variables, $this->minutes, $this->term, $this->uses, $this->waits,
-            $this->beforeEnd, $this->atHour,
-        );
+        return $this->changed(id: $id);
+    }
+
+    private function changed(mixed ...$changed): self
+    {
+        /** @phpstan-ignore argument.type (its own properties, by name) */
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

@@ -12,7 +12,6 @@ use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Thickener;
-use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Meats;
@@ -64,6 +63,14 @@ final class Chores
     private const TAKING_OUT = 2.0;
     /** What is never one piece of work with another of its kind. */
     private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart'];
+    /** The order of a recipe is kept: work is never one with its like on the other side of these. */
+    private const NOT_ACROSS = [
+        'fry-base' => self::IN_THE_PAN, 'boil-wine-down' => self::IN_THE_PAN,
+        'strain-and-skim' => ['reduce', 'blend-sauce', 'sieve', 'slurry', 'glaze', 'rest-meat', 'cream-in', 'back-in'],
+    ];
+    private const IN_THE_PAN = [
+        'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
+    ];
     private const LEAST_SIDE = 10.0;
     private const MOST_WORDS = 70;
 
@@ -86,11 +93,13 @@ final class Chores
     public static function of(Process $process, BraiseOrder $order): Work
     {
         $before = $process->in(Stage::Before);
-        $cuts = array_udiff(
-            $process->in(Stage::Before, ActKind::Cut, ActKind::Prepare), $process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare),
-            static fn (Deed $a, Deed $b): int => $a->act->id <=> $b->act->id,
+        $dish = $order->recipe->dish;
+        $own = array_map(static fn (Deed $d): string => $d->act->id, $process->cutting($dish));
+        $onTheWay = array_filter(
+            $process->in(Stage::Before, ActKind::Cut, ActKind::Prepare),
+            static fn (Deed $d): bool => 'mix-spices' !== $d->code && !\in_array($d->act->id, $own, true),
         );
-        $chores = new self($order, [...self::intoThePan($before), ...array_values($cuts)]);
+        $chores = new self($order, [...self::intoThePan($before), ...array_values($onTheWay)]);
         $stage = null;
         foreach ($process->remaining() as $deed) {
             if ($stage !== $deed->stage) {
@@ -100,6 +109,9 @@ final class Chores
             $chores->take($deed);
         }
         $chores->settle($stage);
+        foreach ($process->deeds as $deed) {
+            $chores->tellWith($deed);
+        }
 
         return new Work($chores->besideTheSauce());
     }
@@ -130,18 +142,28 @@ final class Chores
 
             return;
         }
-        $acts = array_map(static fn (Deed $d): string => $d->act->id, [...$this->waiting, $deed]);
+        $told = [...$this->waiting, $deed];
         $this->waiting = [];
         $same = $this->lastLike($chore);
         if (null !== $same) {
-            $this->replace($same, $this->merged($this->chores[$same], $chore)->doing($acts));
+            $this->replace($same, self::doing($this->merged($this->chores[$same], $chore), $told));
 
             return;
         }
         $count = \count(array_filter(
             $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code,
         ));
-        $this->chores[] = (0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)))->doing($acts);
+        $this->chores[] = self::doing(0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)), $told);
+    }
+
+    /** What is done in one with another act is in the same piece of work. */
+    private function tellWith(Deed $deed): void
+    {
+        foreach ($this->chores as $k => $chore) {
+            if ('' !== $deed->with && \in_array($deed->with, $chore->acts, true)) {
+                $this->replace($k, $chore->doing([$deed->act->id]));
+            }
+        }
     }
 
     /** With the work before it in the same stage; where there is none yet, with the next. */
@@ -152,7 +174,7 @@ final class Chores
             && [] === $this->waiting
             && $this->chores[$last]->stage === $deed->stage
             && !\in_array($deed, $this->intoThePan, true)) {
-            $this->replace($last, $this->chores[$last]->doing([$deed->act->id]));
+            $this->replace($last, self::doing($this->chores[$last], [$deed]));
         } else {
             $this->waiting[] = $deed;
         }
@@ -165,8 +187,17 @@ final class Chores
         if ([] === $this->waiting || null === $stage || $last < 0) {
             return;
         }
-        $this->replace($last, $this->chores[$last]->doing(array_map(static fn (Deed $d): string => $d->act->id, $this->waiting)));
+        $this->replace($last, self::doing($this->chores[$last], $this->waiting));
         $this->waiting = [];
+    }
+
+    /** @param list<Deed> $deeds */
+    private static function doing(Chore $chore, array $deeds): Chore
+    {
+        return $chore->doing(
+            array_map(static fn (Deed $d): string => $d->act->id, $deeds),
+            array_merge(...array_map(static fn (Deed $d): array => $d->act->foods, $deeds)),
+        );
     }
 
     private function replace(int $at, Chore $chore): void
@@ -194,7 +225,7 @@ final class Chores
             if ($one->code === $chore->code && !\in_array($chore->code, self::EACH_BY_ITSELF, true)) {
                 return $k;
             }
-            if (!$anywhere) {
+            if (!$anywhere || \in_array($one->code, self::NOT_ACROSS[$chore->code] ?? [], true)) {
                 return null;
             }
         }
@@ -268,7 +299,7 @@ final class Chores
         return match ($d->act->kind) {
             ActKind::Prepare,
             ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
-                : ($this->cuts($d) ? $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables') : null),
+                : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
             ActKind::Flour => $this->ofTerm(
                 $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
@@ -350,16 +381,6 @@ final class Chores
         );
     }
 
-    /** Whether it is about vegetables and their kind. */
-    private function cuts(Deed $deed): bool
-    {
-        $roles = array_map(fn (string $id): ?Role => $this->order->recipe->dish->ingredient($id)?->role, $deed->act->foods);
-
-        return ([] === $roles && $deed->is(ActKind::Cut)) || [] !== array_filter(
-            $roles, static fn (?Role $r): bool => \in_array($r, [Role::Vegetable, Role::Aromatic, Role::Fruit], true),
-        );
-    }
-
     private function during(Deed $d): ?Chore
     {
         return match (true) {
@@ -433,15 +454,20 @@ final class Chores
     {
         $last = \count($this->chores) - 1;
         if ($last >= 0 && 'lift-out' === $this->chores[$last]->code) {
-            $this->replace($last, $this->chores[$last]->with(['list' => (string) $d->variables['list']]));
+            $this->replace($last, $this->chores[$last]->with(['list' => self::listOf($d)]));
 
             return null;
         }
 
         return $this->ofTerm(
             $d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out',
-            variables: ['list' => (string) ($d->variables['list'] ?? $d->act->words)],
+            variables: ['list' => self::listOf($d)],
         );
+    }
+
+    private static function listOf(Deed $d): string
+    {
+        return (string) ($d->variables['list'] ?? $d->act->words);
     }
 
     private function table(Deed $d): ?Chore

@@ -17,6 +17,7 @@ final readonly class Deed
      * @param bool                            $refused   the cook does it as written
      * @param float|null                      $beforeEnd minutes before the sauce is begun, of what goes in late
      * @param float|null                      $atHour    after switching on, in its stead
+     * @param string                          $with      id of the act that tells it too; empty where none does
      */
     public function __construct(
         public Act $act,
@@ -29,6 +30,7 @@ final readonly class Deed
         public ?float $beforeEnd = null,
         public ?float $atHour = null,
         public bool $isBeside = false,
+        public string $with = '',
     ) {
     }
 
@@ -66,6 +68,12 @@ final readonly class Deed
     public function gone(string $code = '', string $key = '', bool $refused = false, array $variables = []): self
     {
         return new self($this->act, $this->stage, Fate::Gone, $code, $variables, $key, $refused, isBeside: $this->isBeside);
+    }
+
+    /** Done in one with another, which says it. */
+    public function toldWith(self $other): self
+    {
+        return new self($this->act, $this->stage, Fate::Gone, isBeside: $this->isBeside, with: $other->act->id);
     }
 
     /** Another kind of act, where it can't be done as it is. */

@@ -6,7 +6,6 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Day\HandsOn;
-use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
 
@@ -75,26 +74,12 @@ final readonly class Preparing implements Rule
     private static function cut(Process $process, Circumstances $in, string $underWater): Process
     {
         if (!$in->order->handling->cutsTheNightBefore) {
-            return $process->does(Stage::Before, ActKind::Cut, ActKind::Prepare) && null !== self::cutting($process, $in) ? $process
+            return [] !== $process->cutting($in->order->recipe->dish) ? $process
                 : $process->inserted(Deed::added(ActKind::Cut, Stage::Before, 'cut-vegetables'), ...ActKind::cases());
         }
         $process = $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Cut) ? $d->gone() : $d);
 
         return $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, 'cut-ahead', [], ['list' => $underWater]));
-    }
-
-    private static function cutting(Process $process, Circumstances $in): ?Deed
-    {
-        foreach ($process->aloneInTheirSentence(ActKind::Cut, ActKind::Prepare) as $deed) {
-            $meat = array_filter(
-                $deed->act->foods, static fn (string $id): bool => Role::Meat === $in->order->recipe->dish->ingredient($id)?->role,
-            );
-            if ('mix-spices' !== $deed->code && \count($meat) < max(1, \count($deed->act->foods))) {
-                return $deed;
-            }
-        }
-
-        return null;
     }
 
     /** What the recipe soaks in the morning is too late: it is soaked the evening before. */

@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Timing;
 
@@ -201,15 +202,30 @@ final readonly class Process
         ));
     }
 
-    /** @return list<Deed> before the pot is on, in sentences that tell of nothing else */
-    public function aloneInTheirSentence(ActKind ...$kinds): array
+    /**
+     * The recipe's own cutting of vegetables, in sentences that tell of nothing else.
+     *
+     * @return list<Deed>
+     */
+    public function cutting(Dish $dish): array
     {
+        $kinds = [ActKind::Cut, ActKind::Prepare];
         $others = array_map(
             static fn (Deed $d): string => $d->sentence(), array_filter($this->deeds, static fn (Deed $d): bool => !$d->is(...$kinds)),
         );
 
         return array_values(array_filter(
-            $this->in(Stage::Before, ...$kinds), static fn (Deed $d): bool => !\in_array($d->sentence(), $others, true),
+            $this->in(Stage::Before, ...$kinds),
+            static fn (Deed $d): bool => 'mix-spices' !== $d->code && ('cut-vegetables' === $d->code
+                || (!\in_array($d->sentence(), $others, true) && [] !== self::cutFoods($d->act, $dish))),
+        ));
+    }
+
+    /** @return list<string> ids of what a knife is needed for */
+    private static function cutFoods(Act $act, Dish $dish): array
+    {
+        return array_values(array_filter(
+            $act->foods, static fn (string $id): bool => true === $dish->ingredient($id)?->role->isCut(),
         ));
     }
 

@@ -33,23 +33,24 @@ final readonly class Reducing implements Rule
         $variables = ['ml' => $reduce, 'minutes' => $minutes, 'with' => 'none'];
         $told = $moved = null;
         $entries = [];
-        $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, &$told, &$moved, &$entries): Deed {
-            $reduces = ($d->is(ActKind::Reduce) && \in_array(
-                $d->stage, [Stage::Finish, Stage::During], true,
-            )) || ($d->is(ActKind::LidOff) && Stage::Before !== $d->stage);
-            if (!$reduces || !$d->remains()) {
+        $kept = $reduce >= 1 && $minutes >= 1 ? self::last($process) : null;
+        $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, $kept, &$told, &$moved, &$entries): Deed {
+            if (!self::reduces($d)) {
                 return $d;
             }
             if ($d->is(ActKind::LidOff) && null !== $in->openLid && !$in->refuses('reduce')) {
                 array_push($entries, ...$in->step($d->gone('lid-off', variables: self::ofLid($in->openLid, $reduce, $minutes))));
             }
-            if ($reduce >= 1 && $minutes >= 1 && null === $told) {
+            if ($d === $kept) {
                 $told = $d->as(ActKind::Reduce)->in(Stage::Finish)->otherwise('reduce-on-hob', ['with' => $in->others($d)] + $variables);
                 $moved = $d->is(ActKind::LidOff) ? $told : null;
 
                 return $told;
             }
-            $isSaid = null !== $told || $in->refuses('reduce') || $in->sauce->tooSalty >= self::WORTH_SAYING
+            if (null !== $kept) {
+                return $d->toldWith($kept);
+            }
+            $isSaid = $in->refuses('reduce') || $in->sauce->tooSalty >= self::WORTH_SAYING
                 || ($d->is(ActKind::LidOff) && null !== $in->openLid);
             $gone = $d->gone($isSaid ? '' : 'nothing-to-reduce');
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
@@ -64,10 +65,30 @@ final readonly class Reducing implements Rule
             : $process->finishing(Deed::added(ActKind::Reduce, Stage::Finish, 'reduce-on-hob', [], $variables)->refusedBy('reduce', false));
     }
 
+    private static function reduces(Deed $deed): bool
+    {
+        $boils = $deed->is(ActKind::Reduce) && \in_array($deed->stage, [Stage::Finish, Stage::During], true);
+
+        return $deed->remains() && ($boils || ($deed->is(ActKind::LidOff) && Stage::Before !== $deed->stage));
+    }
+
+    /** Where it is boiled down in an open pan, the last that does so; a lid that is taken off only where nothing else reduces. */
+    private static function last(Process $process): ?Deed
+    {
+        $last = null;
+        foreach ($process->deeds as $deed) {
+            if (self::reduces($deed) && (null === $last || $deed->is(ActKind::Reduce) || $last->is(ActKind::LidOff))) {
+                $last = $deed;
+            }
+        }
+
+        return $last;
+    }
+
     /** The recipe's own words for it. */
     private static function own(Process $process): string
     {
-        $own = $process->first(Stage::Finish, ActKind::Reduce);
+        $own = self::last($process);
 
         return null === $own || Fate::Added === $own->fate
             ? 'none'

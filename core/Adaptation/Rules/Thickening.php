@@ -53,7 +53,7 @@ final readonly class Thickening implements Rule
             ], $slurry->sum));
         }
         $code = ThickenedBy::FlourAndButter === $in->body->by ? 'butter-and-starch-on-hob' : 'thicken-on-hob';
-        $told = false;
+        $told = null;
         $entries = [];
         $process = $process->map(static function (Deed $d) use (
             $in, $slurry, $variables, $refused, $asWritten, $code, &$told, &$entries,
@@ -61,19 +61,22 @@ final readonly class Thickening implements Rule
             if (!$d->act->kind->thickens() || !$d->remains() || Stage::Before === $d->stage) {
                 return $d;
             }
-            if ($slurry->grams >= 1 && !$refused && (!$told || $asWritten)) {
-                $told = true;
+            if (null !== $told && !$asWritten) {
+                return $d->toldWith($told);
+            }
+            if ($slurry->grams >= 1 && !$refused) {
+                $told = $d;
 
                 return $asWritten ? $d->in(Stage::Finish) : $d->in(Stage::Finish)->otherwise($code, $variables);
             }
-            $gone = $d->gone($slurry->grams < 1 && !$told ? 'thick-enough' : '');
+            $gone = $d->gone($slurry->grams < 1 ? 'thick-enough' : '');
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
 
             return $gone;
         });
         $process = self::withoutItsRest($process->noting(...$entries));
 
-        if ($told || $refused || $slurry->grams < 1) {
+        if (null !== $told || $refused || $slurry->grams < 1) {
             return $process;
         }
         $kind = ThickenedBy::FlourAndButter === $in->body->by ? ActKind::ButterAndStarch : ActKind::Slurry;

@@ -11,6 +11,8 @@ use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Safety\Rules;
 
 /** The braise's own work as jobs that the plan may move. */
@@ -138,8 +140,6 @@ final readonly class BraiseJobs
     public function loading(\DateTimeImmutable $on): array
     {
         $chores = $this->work->in(Stage::Before);
-        $codes = array_map(static fn (Chore $c): string => $c->code, $chores);
-        $base = \in_array('fry-base', $codes, true) ? 'fry-base' : self::LOAD;
         $jobs = [];
         $next = null;
         foreach (array_reverse($chores) as $chore) {
@@ -150,7 +150,7 @@ final readonly class BraiseJobs
                     acts: $chore->acts,
                 );
             } elseif (\in_array($chore->code, self::AHEAD, true)) {
-                $jobs[] = self::job($chore, 'cut-vegetables' === $chore->code ? $base : self::LOAD);
+                $jobs[] = self::job($chore, $this->firstTaking($chore));
             } else {
                 $jobs[] = self::LOAD === $chore->id
                     ? new Job(
@@ -162,6 +162,28 @@ final readonly class BraiseJobs
         }
 
         return array_reverse($jobs);
+    }
+
+    /** The first piece of work that takes what is made ready, the pot where none does. */
+    private function firstTaking(Chore $ahead): string
+    {
+        $made = $this->madeBy($ahead);
+        foreach ($this->work->in(Stage::Before) as $chore) {
+            if (!\in_array($chore->code, self::AHEAD, true) && [] !== array_intersect($made, $chore->foods)) {
+                return $chore->id;
+            }
+        }
+
+        return self::LOAD;
+    }
+
+    /** @return list<string> ids of what is cut, or measured */
+    private function madeBy(Chore $ahead): array
+    {
+        return array_values(array_map(static fn (Ingredient $i): string => $i->key(), array_filter(
+            $this->order->potIngredients(),
+            static fn (Ingredient $i): bool => 'mix-spices' === $ahead->code ? Role::Spice === $i->role : $i->role->isCut(),
+        )));
     }
 
     /** What one piece of the braise's own work takes. */

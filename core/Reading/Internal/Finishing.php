@@ -11,7 +11,7 @@ use Pausis\Core\Recipe\ActKind;
 final readonly class Finishing
 {
     /** The lid is off for the sauce, not for the skin. */
-    private const BOILS_AWAY = '/\b(?:thick\w*|thik\w*|reduc\w*|sauce|gravy|juices?|liquid|syrup\w*|evaporat\w*'
+    public const BOILS_AWAY = '/\b(?:thick\w*|thik\w*|reduc\w*|sauce|gravy|juices?|liquid|syrup\w*|evaporat\w*'
         .'|concentrat\w*|down|wet|soupy'
         .'|coat\w*|glossy|sticky|shiny|glaz\w*)\b/iu';
     private const GLOSSY = '/\b(?:glossy|sticky|shiny|lacquer\w*|glaz\w*)\b/iu';
