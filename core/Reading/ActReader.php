@@ -110,6 +110,7 @@ final class ActReader
     private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*'
         .'|simmer\w*|cook\w*|flame|fire|gas'
         .'|braise\w*|roast|bake)\b/iu';
+    private const COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|cellar|larder)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
@@ -239,7 +240,7 @@ final class ActReader
             }
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
-                : $this->inPan($kind, $objects, $whole);
+                : $this->inPan($kind, $objects, $whole, $after);
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0] ?? $spokenOf;
             $spans[] = [$kind, $whole, $places];
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
@@ -314,7 +315,7 @@ final class ActReader
      *
      * @param list<string> $objects
      */
-    private function inPan(ActKind $kind, array $objects, string $clause): ActKind
+    private function inPan(ActKind $kind, array $objects, string $clause, bool $after): ActKind
     {
         $dry = [] !== array_intersect(
             ['base', 'garlic', 'paste', 'spice'], $objects,
@@ -332,6 +333,8 @@ final class ActReader
                 && $minutes->high < self::SHORT_MINUTES
                 && ($this->frying || $dry)
                 && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
+            ActKind::Cook === $kind && preg_match(self::COLD, $clause) && !preg_match(self::HEAT, $clause) => $after
+                ? ActKind::Rest : ActKind::Marinate,
             ActKind::Cook === $kind && !$this->begun && preg_match(self::LEFT_LYING, $clause)
                 && !preg_match(self::HEAT, $clause) => ActKind::Marinate,
             default => $kind,
@@ -451,6 +454,7 @@ final class ActReader
             'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
             'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
             'flour' === $verb => !preg_match(self::FLOURS, $behind),
+            'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
             default => \in_array($verb, self::DISHES, true)

@@ -25,6 +25,10 @@ final readonly class MethodReader
     private const FRIED = '/\b(?:golden|brown\w*|colou?r\w*|caramel\w*|crisp|collapsed?|translucent|skillet|frying pan'
         .'|fat (?:has |to |will )?runs?)\b/iu';
     private const BRAISED = '/\b(?:cover\w*|lids?|oven|simmer\w*|brais\w*|stew\w*|cooker|tender|low|high(?! heat))\b/iu';
+    /** A simmer of less, minutes, before one so many times as long is work on the way to it. */
+    private const SHORT_SIMMER = 46.0;
+    private const MUCH_LONGER = 3.0;
+    private const IN_THE_COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|cellar|larder|cold|marinat\w*|soak\w*|overnight)\b/iu';
     private const LONG_FRYING = 61.0;
     /** What is simmered for no longer after starch went in is thickened; minutes. */
     private const THICKENS_WITHIN = 20.0;
@@ -127,19 +131,26 @@ final readonly class MethodReader
      */
     public static function cookPlace(array $acts): ?int
     {
+        $first = null;
         foreach ($acts as $k => $act) {
-            if (self::isBraise($act)) {
+            if (!self::isBraise($act)) {
+                continue;
+            }
+            $first ??= $k;
+            $before = $acts[$first]->minutes->high ?? \INF;
+            if ($before < self::SHORT_SIMMER && ($act->minutes->high ?? 0.0) >= self::MUCH_LONGER * $before && $act->isDone()) {
                 return $k;
             }
         }
 
-        return null;
+        return $first;
     }
 
     public static function isBraise(Act $act): bool
     {
         return ActKind::Cook === $act->kind
             && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= self::LONG_COOK)
+            && (preg_match(self::BRAISED, $act->source) || !preg_match(self::IN_THE_COLD, $act->source))
             && !(null !== $act->minutes && $act->minutes->high < self::LONG_FRYING && preg_match(self::FRIED, $act->source)
                 && !preg_match(self::BRAISED, $act->source));
     }

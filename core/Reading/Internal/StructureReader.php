@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
-use Pausis\Core\Reading\ActReader;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -120,13 +120,7 @@ final readonly class StructureReader
 
     private function cookPlace(): int
     {
-        foreach ($this->acts as $k => $act) {
-            if (ActKind::Cook === $act->kind && (null === $act->minutes ? ActReader::braises($act->source) : $act->minutes->high >= 25)) {
-                return $k;
-            }
-        }
-
-        return \count($this->acts);
+        return MethodReader::cookPlace($this->acts) ?? \count($this->acts);
     }
 
     private function boneIn(): bool
