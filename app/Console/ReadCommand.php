@@ -127,7 +127,7 @@ final readonly class ReadCommand
             'kind' => match (true) {
                 ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing => 'add-late',
                 // The console's format has no kind of its own for it.
-                ActKind::HeatUp === $a->kind => ActKind::Prepare->value,
+                ActKind::HeatUp === $a->kind, ActKind::Mix === $a->kind => ActKind::Prepare->value,
                 default => $a->kind->value,
             },
             'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],

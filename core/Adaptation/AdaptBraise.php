@@ -38,7 +38,8 @@ final readonly class AdaptBraise
         foreach ($outcomes as $outcome) {
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
-        $chosen = self::choose($outcomes, $days, $order->wishes->choice);
+        $own = str_replace('high+low', ProgramChoice::HighThenLow->value, array_keys($order->recipe->dish->slowCookerWay()->settings ?? []));
+        $chosen = self::choose($outcomes, $days, $order->wishes->choice, $own);
 
         return new AdaptedBraise($order, $outcomes, $chosen, $days);
     }
@@ -50,12 +51,14 @@ final readonly class AdaptBraise
     }
 
     /**
-     * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, and holds it shortest.
+     * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, is the recipe's own setting, and
+     * holds it shortest.
      *
      * @param non-empty-list<Outcome>      $outcomes
      * @param array<string, DayPlan|Clash> $days
+     * @param list<string>                 $own      settings that the recipe gives for a slow cooker, in its order
      */
-    private static function choose(array $outcomes, array $days, ?ProgramChoice $wanted): Outcome
+    private static function choose(array $outcomes, array $days, ?ProgramChoice $wanted, array $own): Outcome
     {
         foreach ($outcomes as $outcome) {
             if ($outcome->choice === $wanted) {
@@ -66,19 +69,26 @@ final readonly class AdaptBraise
             $outcomes, static fn (Outcome $o): bool => null === $o->unsafe && $days[$o->choice->value] instanceof DayPlan,
         ));
         $outcomes = [] === $works ? $outcomes : $works;
-        $rank = static fn (Outcome $o): array => self::rank($o, $days[$o->choice->value]);
+        $rank = static fn (Outcome $o): array => self::rank($o, $days[$o->choice->value], $own);
         usort($outcomes, static fn (Outcome $a, Outcome $b): int => $rank($a) <=> $rank($b));
 
         return $outcomes[0];
     }
 
-    /** @return array{int, int, int, float} the smaller the better */
-    private static function rank(Outcome $outcome, DayPlan|Clash $day): array
+    /**
+     * @param list<string> $own
+     *
+     * @return array{int, int, int, int, float} the smaller the better
+     */
+    private static function rank(Outcome $outcome, DayPlan|Clash $day, array $own): array
     {
+        $place = array_search($outcome->choice->value, $own, true);
+
         return [
             null === $outcome->unsafe ? 0 : 1,
             $day instanceof DayPlan ? 0 : 1,
             $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
+            false === $place ? \count($own) : $place,
             $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom()?->getTimestamp() ?? \PHP_INT_MAX),
         ];
     }

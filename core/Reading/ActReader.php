@@ -65,6 +65,8 @@ final class ActReader
     private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
     /** What is fried and not named is what was spoken of. */
     private const FRIES_IT = '/^(?:fry|sear|brown|seal)/iu';
+    /** "add the rempah": something, though nobody knows what. */
+    private const SOMETHING = '/^\s*(?:in |on )?(?:the|a|an|your|this|that)\s+\p{L}/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
@@ -82,6 +84,8 @@ final class ActReader
     private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
         .'|butter|gravy|jelly|edges)\b/iu';
     private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
+    /** "STEP 6" */
+    private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
     private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -158,6 +162,9 @@ final class ActReader
     public function read(
         string $sentence, string $prefix, Naming $naming, array $ingredients, bool $after = false, string $spokenOf = 'meat',
     ): array {
+        if (preg_match(self::MARKER, $sentence)) {
+            return [];
+        }
         $hits = $this->hits($sentence, $naming);
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
@@ -170,7 +177,7 @@ final class ActReader
         }
         [$spans, $after] = $this->spans($sentence, $hits, $lead, $naming, $ingredients, $after, $spokenOf, $spans);
         if ($after && [] !== $spans && [] === array_diff(
-            array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'cut'],
+            array_map(static fn (array $s): string => $s[0]->value, $spans), ['prepare', 'mix', 'cut'],
         ) && preg_match(self::IN, $sentence)) {
             $spans = array_map(static fn (array $s): array => [$s[0], (preg_split(self::IN, $s[1]) ?: [''])[0], $s[2]], $spans);
             $spans[] = [ActKind::Add, $sentence, $naming->in($sentence)];
@@ -241,7 +248,8 @@ final class ActReader
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
                 : $this->inPan($kind, $objects, $whole, $after);
-            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0] ?? $spokenOf;
+            $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0]
+                ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             $spans[] = [$kind, $whole, $places];
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
@@ -277,7 +285,8 @@ final class ActReader
                     .'|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu',
                 $sentence,
             )
-            : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b/iu', $sentence);
+            : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b|\b(?:the seasoning'
+        .'|to taste)\b/iu', $sentence);
     }
 
     /**

@@ -11,6 +11,8 @@ enum ActKind: string
     case Soak = 'soak';
     case Marinate = 'marinate';
     case Prepare = 'prepare';
+    /** What is stirred, whisked or pounded together: a rub, a paste, a marinade. */
+    case Mix = 'mix';
     case Cut = 'cut';
     case Tie = 'tie';
     case Dry = 'dry';

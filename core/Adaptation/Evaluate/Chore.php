@@ -70,6 +70,11 @@ final readonly class Chore
         return $this->changed(minutes: $other->minutes, term: $other->term);
     }
 
+    public function longer(int $minutes): self
+    {
+        return $this->changed(minutes: $this->minutes + $minutes);
+    }
+
     public function waiting(int $minutes): self
     {
         return $this->changed(waits: $minutes);

@@ -23,7 +23,7 @@ final class Chores
 {
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
-        'cut-vegetables' => 960, 'mix-spices' => 960, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
+        'cut-vegetables' => 960, 'mix-spices' => 960, 'mix' => 120, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
         'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
@@ -49,6 +49,8 @@ final class Chores
     /** A simmer in the pan before the pot is no longer than this. */
     private const LONGEST_FIRST = 60.0;
     private const HEATING_UP = 8.0;
+    private const MIXING = 3.0;
+    private const MIXING_EACH = 0.5;
     private const TOASTING = 3.0;
     private const FRYING_APART = 8.0;
     private const RENDERING = 8.0;
@@ -62,7 +64,7 @@ final class Chores
     private const CRISPING = 6.0;
     private const TAKING_OUT = 2.0;
     /** What is never one piece of work with another of its kind. */
-    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart'];
+    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart', 'mix'];
     /** The order of a recipe is kept: work is never one with its like on the other side of these. */
     private const NOT_ACROSS = [
         'fry-base' => self::IN_THE_PAN, 'boil-wine-down' => self::IN_THE_PAN,
@@ -72,6 +74,7 @@ final class Chores
         'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
     ];
     private const LEAST_SIDE = 10.0;
+    private const MORE_SIDE = 3;
     private const MOST_WORDS = 70;
 
     private const PART_COOKS = ['brown-meat', 'blanch'];
@@ -79,7 +82,7 @@ final class Chores
     /** What can as well be done before the meat, the longest first. */
     private const LONG_IN_THE_PAN = ['boil-wine-down', 'simmer-first', 'fry-base', 'fry-apart', 'heat-up', 'toast-spices', 'render'];
     /** Goes on beside it. */
-    private const WITHOUT_THE_MEAT = ['beans-on', 'cut-vegetables', 'mix-spices'];
+    private const WITHOUT_THE_MEAT = ['beans-on', 'cut-vegetables', 'mix-spices', 'mix'];
     /** @var list<Chore> */
     private array $chores = [];
     /** @var list<Deed> those for which no piece of work has come yet */
@@ -222,7 +225,8 @@ final class Chores
             if ($one->stage !== $chore->stage && !('load' === $one->code && 'load' === $chore->code)) {
                 return null;
             }
-            if ($one->code === $chore->code && !\in_array($chore->code, self::EACH_BY_ITSELF, true)) {
+            if (self::goesOnBeside($one, $chore)
+                || ($one->code === $chore->code && !\in_array($chore->code, self::EACH_BY_ITSELF, true))) {
                 return $k;
             }
             if (!$anywhere || \in_array($one->code, self::NOT_ACROSS[$chore->code] ?? [], true)) {
@@ -233,6 +237,13 @@ final class Chores
         return null;
     }
 
+    /** Work at the bench for one dish beside the braise, without a time of its own, goes on as one. */
+    private static function goesOnBeside(Chore $one, Chore $more): bool
+    {
+        return 'side-work' === $one->code && 'side-work' === $more->code && Uses::Hands === $one->uses && Uses::Hands === $more->uses
+            && $one->variables['part'] === $more->variables['part'];
+    }
+
     private function merged(Chore $one, Chore $more): Chore
     {
         return match ($one->code) {
@@ -241,6 +252,7 @@ final class Chores
             ),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
+            'side-work' => $one->with(['text' => self::short($one->variables['text'].'; '.$more->variables['text'])])->longer(self::MORE_SIDE),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
     }
@@ -300,6 +312,7 @@ final class Chores
             ActKind::Prepare,
             ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
                 : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
+            ActKind::Mix => $this->mixture($d),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
             ActKind::Flour => $this->ofTerm(
                 $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
@@ -333,6 +346,17 @@ final class Chores
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
+    }
+
+    /** A rub, a paste, a marinade: one thing from here on, which takes longer the more goes into it. */
+    private function mixture(Deed $d): ?Chore
+    {
+        $count = \count($d->act->foods);
+
+        return 0 === $count ? null : $this->ofTerm(
+            $d, self::own($d, new Term('mix', round(self::MIXING + self::MIXING_EACH * $count), ['count' => $count])), Uses::Hands, 'mix',
+            variables: ['text' => self::words($d)],
+        );
     }
 
     /** Those that it names, and the braise's own. */
@@ -488,17 +512,28 @@ final class Chores
         return '';
     }
 
+    private static function words(Deed $d): string
+    {
+        $words = rtrim('' === $d->act->words ? $d->act->source : $d->act->words, ' .,;');
+
+        return self::short($words);
+    }
+
+    private static function short(string $words): string
+    {
+        return mb_strlen($words) > self::MOST_WORDS ? rtrim(mb_substr($words, 0, self::MOST_WORDS), ' …').'…' : $words;
+    }
+
     /** In the recipe's own words and minutes; what cooks by itself needs only its ring or the oven. */
     private function sideWork(Deed $d): Chore
     {
         $minutes = $d->act->minutes?->middle();
-        $words = rtrim('' === $d->act->words ? $d->act->source : $d->act->words, ' .,;');
 
         return new Chore(
             'side-work', 'side-work', $d->stage, [],
             [
                 'part' => $this->partOf($d),
-                'text' => mb_strlen($words) > self::MOST_WORDS ? mb_substr($words, 0, self::MOST_WORDS).'…' : $words,
+                'text' => self::words($d),
             ],
             (int) round($minutes ?? self::LEAST_SIDE), null, match (true) {
                 null === $minutes => Uses::Hands,

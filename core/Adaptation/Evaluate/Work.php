@@ -15,7 +15,7 @@ use Pausis\Core\Safety\Rules;
 final readonly class Work
 {
     /** What needs no meat out of its fridge. */
-    private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'beans-on', 'boil-beans', 'warm-insert'];
+    private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'mix', 'beans-on', 'boil-beans', 'warm-insert'];
 
     private const NEED_IT_SHREDDED = ['back-in', 'crisp', 'glaze'];
 

@@ -82,7 +82,7 @@ final readonly class Process
         $readied = [];
         foreach (\array_slice($acts, 0, $last + 1) as $k => $act) {
             if (Stage::Before === $stages[$k] && \in_array(
-                $act->kind, [ActKind::Season, ActKind::Prepare, ActKind::Tie, ActKind::Dry, ActKind::Marinate], true,
+                $act->kind, [ActKind::Season, ActKind::Prepare, ActKind::Mix, ActKind::Tie, ActKind::Dry, ActKind::Marinate], true,
             )) {
                 $readied[$k] = true;
             }

@@ -115,7 +115,7 @@ final readonly class LateAdditions
     {
         $first = [];
         foreach ($this->acts as $k => $act) {
-            if (\in_array($act->kind, [ActKind::Prepare, ActKind::Cut, ActKind::SideWork, ActKind::Soak, ActKind::Tie], true)) {
+            if (\in_array($act->kind, [ActKind::Prepare, ActKind::Mix, ActKind::Cut, ActKind::SideWork, ActKind::Soak, ActKind::Tie], true)) {
                 continue;
             }
             foreach ($this->ingredients as $place => $ingredient) {

@@ -138,7 +138,8 @@ final readonly class Parts
         $inPot = [] !== array_filter(
             $used,
             fn (Act $a): bool => !\in_array(
-                $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Cut, ActKind::Other], true,
+                $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Mix, ActKind::Cut,
+                    ActKind::Other], true,
             ) && !self::isBeside($a) || $this->isCookedOn($a),
         );
         $scattered = [] !== array_filter(
@@ -152,7 +153,7 @@ final readonly class Parts
             !$inPot && $scattered && !\in_array(
                 $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Liquid, Role::Fat], true,
             ) && [] === array_diff(
-                $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Cut->value],
+                $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Mix->value, ActKind::Cut->value],
             ) => PartKind::Topping,
             default => PartKind::Braise,
         };
@@ -166,7 +167,7 @@ final readonly class Parts
      */
     private function isPouredAway(array $used, array $kinds, int $place): bool
     {
-        $before = [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value];
+        $before = [ActKind::Marinate->value, ActKind::Soak->value, ActKind::Prepare->value, ActKind::Mix->value];
         if (\in_array($place, $this->thrownFoods, true)
             && [] === array_diff($kinds, [...$before, ActKind::Load->value, ActKind::Strain->value])) {
             return true;
