@@ -14,6 +14,8 @@ use Pausis\Core\Day\DayPlan;
 /** Recipe, meat, cooker and day in; hours, liquid, salt, clock times and cautions out. */
 final readonly class AdaptBraise
 {
+    /** The recipe's own setting is left where so many of such pots would be past their best. */
+    private const MANY_PAST = 0.25;
     /** The longest cook that is looked at, hours. */
     public const HORIZON = 20.0;
 
@@ -78,7 +80,7 @@ final readonly class AdaptBraise
     /**
      * @param list<string> $own
      *
-     * @return array{int, int, int, int, float} the smaller the better
+     * @return array{int, int, int, int, int, float} the smaller the better
      */
     private static function rank(Outcome $outcome, DayPlan|Clash $day, array $own): array
     {
@@ -87,8 +89,9 @@ final readonly class AdaptBraise
         return [
             null === $outcome->unsafe ? 0 : 1,
             $day instanceof DayPlan ? 0 : 1,
-            $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
+            $day instanceof DayPlan && $day->pastShare >= self::MANY_PAST ? 1 : 0,
             false === $place ? \count($own) : $place,
+            $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
             $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom()?->getTimestamp() ?? \PHP_INT_MAX),
         ];
     }

@@ -86,6 +86,7 @@ final class ActReader
     private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
     /** "STEP 6" */
     private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
+    private const MEANWHILE = '/^\W*(?:meanwhile|in the meantime)\b[\s,:]*/iu';
     private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -142,6 +143,8 @@ final class ActReader
     private bool $frying = false;
     /** @var list<int> what the sentence before was about */
     private array $lastFoods = [];
+    /** What the sentence before was about, where that was no meat and can be fried. */
+    private ?string $fried = null;
     /** Whether anything has come over heat yet. */
     private bool $begun = false;
     /** Whether the talk is of something made beside the braise. */
@@ -230,6 +233,8 @@ final class ActReader
                 (0 === $k ? "$lead " : '').$done,
                 $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients,
             );
+            $spokenOf = preg_match(self::FRIES_IT, $verb) && [] === $spans && !preg_match(self::PRONOUN, $whole)
+                ? $this->fried ?? $spokenOf : $spokenOf;
             if (([] === array_diff($objects, ['fat']) && (preg_match(self::PRONOUN, $whole) || preg_match(self::FRIES_IT, $verb)))
                 || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
                 $objects = array_values(array_unique([...$objects, $spokenOf]));
@@ -253,6 +258,8 @@ final class ActReader
             $spans[] = [$kind, $whole, $places];
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
+
+        $this->fried = \in_array($spokenOf, ['paste', 'spice', 'base', 'garlic', 'bacon', 'something'], true) ? $spokenOf : null;
 
         return [$spans, $after];
     }
@@ -396,7 +403,8 @@ final class ActReader
         };
     }
 
-    private static function ofStep(StepKind $kind, bool $meat): ?ActKind
+    /** @param bool $meat whether it is about the meat */
+    public static function ofStep(StepKind $kind, bool $meat = true): ?ActKind
     {
         return match ($kind) {
             StepKind::Cook => ActKind::Cook,
@@ -471,11 +479,10 @@ final class ActReader
         };
     }
 
-    /** "until the shallots are patchy brown and crisp", but not "until soft and add". */
+    /** "until the shallots are patchy brown and crisp" */
     private static function isWhatItBecomes(string $verb, string $before): bool
     {
-        return preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before)
-            && (!preg_match('/\b(?:and|then)\s*$/iu', $before) || \in_array($verb, self::LOOKS, true));
+        return \in_array($verb, self::LOOKS, true) && preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before);
     }
 
     /**
@@ -561,7 +568,9 @@ final class ActReader
     /** Words of a clause without what joins it to the next. */
     private static function bare(string $clause): string
     {
-        return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $clause));
+        $bare = (string) preg_replace(self::MEANWHILE, '', $clause);
+
+        return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $bare));
     }
 
     /**

@@ -102,6 +102,9 @@ final readonly class DishReader
             ));
             $byPart[self::partOf($act, $partOf, $after)->value][] = $timed;
         }
+        if (null !== $cook) {
+            $byPart[PartKind::Braise->value] = self::withTheLate($byPart[PartKind::Braise->value], $acts[$cook], $ingredients, $late);
+        }
         $parts = [];
         foreach (PartKind::cases() as $kind) {
             $own = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => $kind === $i->part));
@@ -113,6 +116,36 @@ final readonly class DishReader
         }
 
         return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /**
+     * What goes in late and is only told with the cooking itself, "cook for 8 hours, with the barley for the last 90 minutes", is an act of
+     * its own behind it.
+     *
+     * @param list<Act>                   $acts        of the braise
+     * @param list<Ingredient>            $ingredients
+     * @param array<string, Minutes|null> $late        by ingredient
+     *
+     * @return list<Act>
+     */
+    private static function withTheLate(array $acts, Act $cook, array $ingredients, array $late): array
+    {
+        $told = array_merge(...array_map(static fn (Act $a): array => null === $a->when->offset ? [] : $a->foods, $acts));
+        $at = array_search($cook->id, array_column($acts, 'id'), true);
+        $sentence = (string) preg_replace('/\.\d+$/', '', $cook->id);
+        $number = \count(array_filter($acts, static fn (Act $a): bool => str_starts_with($a->id, "$sentence.")));
+        foreach (false === $at ? [] : $ingredients as $one) {
+            $minutes = $late[$one->key()] ?? null;
+            if (null !== $minutes && PartKind::Braise === $one->part && !\in_array($one->key(), $told, true)) {
+                ++$number;
+                array_splice($acts, $at + 1, 0, [new Act(
+                    "$sentence.$number", ActKind::Add, [$one->key()], when: When::beforeEnd($minutes), words: $one->foodText,
+                    source: $cook->source, line: $cook->line,
+                )]);
+            }
+        }
+
+        return $acts;
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class Naming
 
     /** What these are called before other foods is no name of theirs: "the skin", "a stick". */
     private const NO_NAMES = [
-        'skin', 'rind', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh', 'large',
+        'skin', 'rind', 'juice', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh', 'large',
     ];
     /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
     private const BARE_FIRST = [Role::Spice, Role::Salt];

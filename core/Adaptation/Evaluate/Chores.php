@@ -68,7 +68,7 @@ final class Chores
     /** The order of a recipe is kept: work is never one with its like on the other side of these. */
     private const NOT_ACROSS = [
         'fry-base' => self::IN_THE_PAN, 'boil-wine-down' => self::IN_THE_PAN,
-        'strain-and-skim' => ['reduce', 'blend-sauce', 'sieve', 'slurry', 'glaze', 'rest-meat', 'cream-in', 'back-in'],
+        'strain-and-skim' => ['reduce', 'blend-sauce', 'sieve', 'slurry', 'glaze', 'cream-in', 'back-in'],
     ];
     private const IN_THE_PAN = [
         'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
@@ -477,21 +477,16 @@ final class Chores
     private function takeOut(Deed $d): ?Chore
     {
         $last = \count($this->chores) - 1;
-        if ($last >= 0 && 'lift-out' === $this->chores[$last]->code) {
-            $this->replace($last, $this->chores[$last]->with(['list' => self::listOf($d)]));
+        if ($last >= 0 && 'lift-out' === $this->chores[$last]->code && isset($d->variables['list'])) {
+            $this->replace($last, $this->chores[$last]->with(['list' => (string) $d->variables['list']]));
 
             return null;
         }
 
         return $this->ofTerm(
             $d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out',
-            variables: ['list' => self::listOf($d)],
+            variables: isset($d->variables['list']) ? ['list' => (string) $d->variables['list']] : ['list' => 'none', 'text' => self::words($d)],
         );
-    }
-
-    private static function listOf(Deed $d): string
-    {
-        return (string) ($d->variables['list'] ?? $d->act->words);
     }
 
     private function table(Deed $d): ?Chore

@@ -35,6 +35,7 @@ final readonly class LateAdditions
     ];
     /** Unless it is said. */
     private const NEVER_LATE = [Role::Thickener, Role::Fat, Role::Salt];
+    private const NOT_IN_YET = [ActKind::Prepare, ActKind::Mix, ActKind::Cut, ActKind::SideWork, ActKind::Soak, ActKind::Tie];
     /** More foods at once are the pot's, whatever comes after. */
     private const FEW = 5;
     /** What goes in for the last minutes though it was in a pan before. */
@@ -115,7 +116,7 @@ final readonly class LateAdditions
     {
         $first = [];
         foreach ($this->acts as $k => $act) {
-            if (\in_array($act->kind, [ActKind::Prepare, ActKind::Mix, ActKind::Cut, ActKind::SideWork, ActKind::Soak, ActKind::Tie], true)) {
+            if (\in_array($act->kind, self::NOT_IN_YET, true)) {
                 continue;
             }
             foreach ($this->ingredients as $place => $ingredient) {
