@@ -59,10 +59,10 @@ final readonly class HandsOn
         return (int) array_sum(array_map(static fn (Joint $j): int => $j->count, $meats->all()));
     }
 
-    /** In as many batches as the pan takes. */
-    public static function browning(Meats $meats, Length $pan): Term
+    /** In as many batches as the pan takes, or the recipe wants. */
+    public static function browning(Meats $meats, Length $pan, float $wanted = 1): Term
     {
-        $batches = self::batches($meats, $pan);
+        $batches = (int) max($wanted, self::batches($meats, $pan));
 
         return new Term(
             'brown-meat', $batches * self::BATCH,

@@ -86,6 +86,8 @@ final class ActReader
     private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
     /** "STEP 6" */
     private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
+    private const RESTS = '/\b(?:foil|rest|covered?|warm)\b/iu';
+    private const LEAST_REST = 5.0;
     private const MEANWHILE = '/^\W*(?:meanwhile|in the meantime)\b[\s,:]*/iu';
     private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
@@ -200,6 +202,7 @@ final class ActReader
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
+        $acts = SaidReader::told(self::blanched($acts), $sentence);
         foreach ($acts as $act) {
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
@@ -207,7 +210,7 @@ final class ActReader
             ));
         }
 
-        return self::merged(SaidReader::told(self::blanched($acts), $sentence), $sentence);
+        return self::withTheRest(self::merged($acts, $sentence));
     }
 
     /**
@@ -471,6 +474,7 @@ final class ActReader
             'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
             'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
             'flour' === $verb => !preg_match(self::FLOURS, $behind),
+            'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
             'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
@@ -571,6 +575,29 @@ final class ActReader
         $bare = (string) preg_replace(self::MEANWHILE, '', $clause);
 
         return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $bare));
+    }
+
+    /**
+     * "Beef out, 15 minutes under foil": it is lifted out, and rests.
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    private static function withTheRest(array $acts): array
+    {
+        $all = [];
+        foreach ($acts as $act) {
+            $all[] = $act;
+            if (ActKind::Lift === $act->kind && ($act->minutes->high ?? 0.0) >= self::LEAST_REST && preg_match(self::RESTS, $act->words)) {
+                $all[] = new Act(
+                    preg_replace('/\d+$/', '', $act->id).(\count($acts) + \count($all)), ActKind::Rest, $act->foods, $act->minutes,
+                    words: $act->words, source: $act->source, said: $act->said,
+                );
+            }
+        }
+
+        return $all;
     }
 
     /**

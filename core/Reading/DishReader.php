@@ -100,7 +100,8 @@ final readonly class DishReader
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
                 $opened, $after, $late, $structure->uncoverMinutes, null === $cook ? null : $acts[$cook]->minutes,
             ));
-            $byPart[self::partOf($act, $partOf, $after)->value][] = $timed;
+            $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
+            $byPart[self::partOf($act, $partOf, $after)->value][] = $goesIn ? $timed->as(ActKind::Add) : $timed;
         }
         if (null !== $cook) {
             $byPart[PartKind::Braise->value] = self::withTheLate($byPart[PartKind::Braise->value], $acts[$cook], $ingredients, $late);

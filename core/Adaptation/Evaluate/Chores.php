@@ -15,7 +15,9 @@ use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Meats;
+use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Safety\Rules;
 
 /** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
@@ -79,7 +81,7 @@ final class Chores
 
     private const PART_COOKS = ['brown-meat', 'blanch'];
     private const MOST_BROWNED = 60 * Rules::BROWNED_AHEAD_HOURS;
-    /** What can as well be done before the meat, the longest first. */
+    /** What can as well be done before the meat, in the recipe's order. */
     private const LONG_IN_THE_PAN = ['boil-wine-down', 'simmer-first', 'fry-base', 'fry-apart', 'heat-up', 'toast-spices', 'render'];
     /** Goes on beside it. */
     private const WITHOUT_THE_MEAT = ['beans-on', 'cut-vegetables', 'mix-spices', 'mix'];
@@ -112,9 +114,6 @@ final class Chores
             $chores->take($deed);
         }
         $chores->settle($stage);
-        foreach ($process->deeds as $deed) {
-            $chores->tellWith($deed);
-        }
 
         return new Work($chores->besideTheSauce());
     }
@@ -157,16 +156,6 @@ final class Chores
             $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code,
         ));
         $this->chores[] = self::doing(0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)), $told);
-    }
-
-    /** What is done in one with another act is in the same piece of work. */
-    private function tellWith(Deed $deed): void
-    {
-        foreach ($this->chores as $k => $chore) {
-            if ('' !== $deed->with && \in_array($deed->with, $chore->acts, true)) {
-                $this->replace($k, $chore->doing([$deed->act->id]));
-            }
-        }
     }
 
     /** With the work before it in the same stage; where there is none yet, with the next. */
@@ -252,9 +241,19 @@ final class Chores
             ),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
+            'brown-meat' => self::browned($one, $more),
             'side-work' => $one->with(['text' => self::short($one->variables['text'].'; '.$more->variables['text'])])->longer(self::MORE_SIDE),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
+    }
+
+    /** What the recipe gives each of them, and what browning takes where it gives one nothing. */
+    private static function browned(Chore $one, Chore $more): Chore
+    {
+        $told = self::fried($one, $more);
+        $both = 'own-minutes' === $one->term?->code && 'own-minutes' === $more->term?->code;
+
+        return $both || $told->minutes > max($one->minutes, $more->minutes) ? $told : ($more->minutes > $one->minutes ? $one->lasting($more) : $one);
     }
 
     /** What is fried one after the other takes what the recipe gives each, and where it gives nothing, what frying takes once. */
@@ -310,11 +309,11 @@ final class Chores
 
         return match ($d->act->kind) {
             ActKind::Prepare,
-            ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'mix-spices')
+            ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($this->unmixed()), Uses::Hands, 'mix-spices')
                 : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
             ActKind::Mix => $this->mixture($d),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
-            ActKind::Flour => $this->ofTerm(
+            ActKind::Flour => $d->is(ActKind::Flour) && $this->isInThePan() ? null : $this->ofTerm(
                 $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
             ),
             ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
@@ -329,7 +328,8 @@ final class Chores
             ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
             ActKind::Render => $this->ofTerm($d, self::own($d, new Term('render', self::RENDERING)), Uses::HandsAndRing, 'render'),
             ActKind::Brown => $this->ofTerm(
-                $d, self::own($d, HandsOn::browning($meats, $pan), HandsOn::batches($meats, $pan)), Uses::HandsAndRing, 'brown-meat',
+                $d, self::own($d, HandsOn::browning($meats, $pan, $d->act->batches->count ?? 1), HandsOn::batches($meats, $pan)), Uses::HandsAndRing,
+                'brown-meat',
                 variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($meats, $pan)],
             ),
             ActKind::Toast => $this->ofTerm(
@@ -346,6 +346,24 @@ final class Chores
             ActKind::Load, ActKind::Cook => $this->ofTerm($d, new Term('load', HandsOn::LOADING), Uses::Hands, 'load'),
             default => null,
         };
+    }
+
+    /** Whether a pan is on already: what is floured now is floured in it. */
+    private function isInThePan(): bool
+    {
+        return [] !== array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->code, self::IN_THE_PAN, true));
+    }
+
+    /** @return list<Ingredient> of the pot, without what the recipe stirs together itself */
+    private function unmixed(): array
+    {
+        $mixed = array_merge([], ...array_map(
+            static fn (Act $a): array => ActKind::Mix === $a->kind && $a->isDone() ? $a->foods : [], $this->order->recipe->dish->acts(),
+        ));
+
+        return array_values(array_filter(
+            $this->order->potIngredients(), static fn (Ingredient $i): bool => !\in_array($i->key(), $mixed, true),
+        ));
     }
 
     /** A rub, a paste, a marinade: one thing from here on, which takes longer the more goes into it. */
@@ -635,13 +653,11 @@ final class Chores
         if (null === $at) {
             return $before;
         }
-        foreach (self::LONG_IN_THE_PAN as $code) {
-            foreach ($before as $k => $chore) {
-                if ($k > $at && $code === $chore->code && self::minutesBehind($before, $at) > self::MOST_BROWNED) {
-                    array_splice($before, $k, 1);
-                    array_splice($before, self::firstBrowned($before), 0, [$chore]);
-                    ++$at;
-                }
+        foreach ($before as $k => $chore) {
+            if ($k > $at && \in_array($chore->code, self::LONG_IN_THE_PAN, true) && self::minutesBehind($before, $at) > self::MOST_BROWNED) {
+                array_splice($before, $k, 1);
+                array_splice($before, self::firstBrowned($before), 0, [$chore]);
+                ++$at;
             }
         }
         $left = self::MOST_BROWNED - self::minutesBehind($before, $at);

@@ -17,7 +17,9 @@ final readonly class Preparing implements Rule
         $process = [] === $in->order->recipe->dish->acts() ? self::usual($process, $in) : $process;
         $handling = $in->order->handling;
         $ingredients = $in->order->potIngredients();
-        if (null !== HandsOn::mixing($ingredients)) {
+        $mixed = array_merge([], ...array_map(static fn (Deed $d): array => $d->act->foods, $process->in(Stage::Before, ActKind::Mix)));
+        $unmixed = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !\in_array($i->key(), $mixed, true)));
+        if (null !== HandsOn::mixing($unmixed)) {
             $process = $process->inserted(
                 Deed::added(ActKind::Prepare, $handling->mixesTheNightBefore ? Stage::Evening : Stage::Before, 'mix-spices'),
                 ...ActKind::cases(),
@@ -46,12 +48,22 @@ final readonly class Preparing implements Rule
         if ($handling->saltsTheNightBefore) {
             $process = $process->inserted(Deed::added(ActKind::Season, Stage::Evening, 'salt-meat'));
         }
-        if ($process->does(Stage::Before, ActKind::Brown) && !$process->does(Stage::Before, ActKind::Dry, ActKind::Flour)) {
+        if ($process->does(Stage::Before, ActKind::Brown) && !self::isReadied($process)) {
             $process = $process->inserted(Deed::added(ActKind::Dry, Stage::Before, 'dry-meat'), ActKind::Season, ActKind::Brown);
         }
 
         return $handling->warmInsert && !$process->does(Stage::Before, ActKind::WarmInsert)
             ? $process->inserted(Deed::added(ActKind::WarmInsert, Stage::Before, 'warm-insert'), ActKind::Load) : $process;
+    }
+
+    /** Whether the meat is dried, or floured, before it is browned. */
+    private static function isReadied(Process $process): bool
+    {
+        foreach ($process->in(Stage::Before, ActKind::Dry, ActKind::Flour, ActKind::Brown) as $deed) {
+            return !$deed->is(ActKind::Brown);
+        }
+
+        return false;
     }
 
     /** A list of ingredients without a method is braised as most are. */

@@ -134,6 +134,16 @@ final readonly class Parts
         if (Role::Meat !== $one->role && $this->isPouredAway($used, $kinds, $place)) {
             return PartKind::Marinade;
         }
+
+        return $this->byUse($one, $used, $kinds);
+    }
+
+    /**
+     * @param list<Act>    $used  with this food
+     * @param list<string> $kinds of them
+     */
+    private function byUse(Ingredient $one, array $used, array $kinds): PartKind
+    {
         $beside = array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
         $inPot = [] !== array_filter(
             $used,
@@ -193,7 +203,8 @@ final readonly class Parts
     private function isCookedOn(Act $act): bool
     {
         $on = array_filter(
-            $this->acts, static fn (Act $a): bool => $a->source === $act->source && ActKind::Cook === $a->kind && null !== $a->minutes,
+            $this->acts, static fn (Act $a): bool => $a->source === $act->source && null !== $a->minutes
+                && \in_array($a->kind, [ActKind::Cook, ActKind::Reduce], true),
         );
 
         return ActKind::Garnish === $act->kind && ([] !== $on || preg_match(self::MINUTES_LEFT, $act->source));

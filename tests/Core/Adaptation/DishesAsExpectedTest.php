@@ -42,8 +42,8 @@ final class DishesAsExpectedTest extends TestCase
             'cut-vegetables' => 4, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
         ], 398.0, 0.0, ['rosemary']];
         yield 'curry-toasted' => [[
-            'cut-vegetables' => 4, 'mix-spices' => 3, 'toast-spices' => 3, 'fry-base' => 12, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
-            'reduce' => 3, 'cream-in' => 2,
+            'cut-vegetables' => 4, 'toast-spices' => 3, 'mix' => 4, 'fry-base' => 12, 'load' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'reduce' => 3, 'cream-in' => 2,
         ], 400.0, 0.0, ['cinnamon stick']];
         yield 'forty-acts' => [[
             'cut-vegetables' => 8, 'fry-base' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,

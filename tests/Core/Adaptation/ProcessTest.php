@@ -103,9 +103,6 @@ final class ProcessTest extends TestCase
         self::assertEqualsCanonicalizing($done, $printed, "$why: print");
         self::assertSame($printed, array_values(array_unique($printed)), "$why: print twice");
         $worked = array_merge(...array_map(static fn (Chore $c): array => $c->acts, $braise->chosen->work->chores));
-        $with = array_filter($braise->chosen->process->deeds, static fn (Deed $d): bool => '' !== $d->with);
-        $with = array_values(array_map(static fn (Deed $d): string => $d->act->id, $with));
-        $done = [...$done, ...$with];
         self::assertEqualsCanonicalizing($done, $worked, "$why: work");
         foreach ($braise->chosen->work->chores as $chore) {
             self::assertNotSame([], $chore->acts, "$why: $chore->id does nothing");

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Tests\Core\Adaptation;
+
+use Pausis\Core\Adaptation\AdaptBraise;
+use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\LedgerChoices;
+use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Rules\Deed;
+use Pausis\Core\Adaptation\Rules\LedgerEntry;
+use Pausis\Core\Recipe\Said;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Recipes from their text to the work: what a careful cook would do, in which order, and how long it takes. */
+final class RecipesAsExpectedTest extends TestCase
+{
+    private const MINUTES = 0.2;
+    /** The same of every braise. */
+    private const ALWAYS = ['fork-test', 'plate', 'portion', 'into-fridge'];
+
+    /** @return iterable<string, array{array<string, int>}> minutes by work, in order */
+    public static function recipes(): iterable
+    {
+        yield 'boiled-twice' => [[
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 8, 'boil-wine-down' => 10, 'load' => 5,
+            'add-i5' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 22, 'back-in' => 5,
+        ]];
+        yield 'dumplings-made-meanwhile' => [[
+            'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
+            'side-work' => 20, 'side-work-2' => 10,
+        ]];
+        yield 'heat-is-no-verb' => [[
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base' => 5, 'boil-wine-down' => 4, 'heat-up' => 8, 'load' => 5,
+            'strain-and-skim' => 4,
+        ]];
+        yield 'next-day-cold-fat' => [[
+            'cut-vegetables' => 7, 'fry-base' => 25, 'dry-meat' => 3, 'brown-meat' => 24, 'boil-wine-down' => 15, 'load' => 5,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 10, 'back-in' => 10,
+        ]];
+        yield 'only-in-a-case' => [[
+            'cut-vegetables' => 5, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 4,
+        ]];
+        yield 'paste-pounded' => [[
+            'cut-vegetables' => 4, 'toast-spices' => 2, 'mix' => 4, 'fry-base' => 14, 'load' => 5, 'strain-and-skim' => 4,
+        ]];
+        yield 'prepare-the-vegetables' => [[
+            'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
+        ]];
+        yield 'pulled-and-crisped' => [[
+            'cut-vegetables' => 4, 'load' => 5, 'lift-out' => 5, 'shred-meat' => 12, 'strain-and-skim' => 4, 'reduce' => 16, 'crisp' => 5,
+        ]];
+        yield 'rubbed-then-seared' => [[
+            'cut-vegetables' => 4, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 10, 'boil-wine-down' => 4, 'load' => 5,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3,
+        ]];
+        yield 'said-late-in-the-cooking' => [[
+            'cut-vegetables' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i5' => 5, 'add-i6' => 5,
+            'strain-and-skim' => 4,
+        ]];
+        yield 'thickened-in-one' => [[
+            'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'slurry' => 2,
+        ]];
+        yield 'two-pans-one-wine' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8,
+            'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
+        ]];
+    }
+
+    /** @param array<string, int> $work */
+    #[DataProvider('recipes')]
+    public function testItIsDoneAsACarefulCookWould(array $work): void
+    {
+        $chores = array_values(array_filter(
+            self::adapted((string) $this->dataName())->chosen->work->chores,
+            static fn (Chore $c): bool => !\in_array($c->id, self::ALWAYS, true),
+        ));
+
+        self::assertSame(array_keys($work), array_map(static fn (Chore $c): string => $c->id, $chores));
+        foreach ($chores as $chore) {
+            self::assertEqualsWithDelta($work[$chore->id], $chore->minutes, max(1.0, self::MINUTES * $work[$chore->id]), $chore->id);
+        }
+    }
+
+    public function testEveryRecipeIsExpected(): void
+    {
+        self::assertSame(array_keys([...Recipes::names()]), array_keys([...self::recipes()]));
+    }
+
+    public function testARecipesOwnSettingIsTakenFirst(): void
+    {
+        foreach (['said-late-in-the-cooking', 'thickened-in-one'] as $low) {
+            self::assertSame(ProgramChoice::Low, self::adapted($low)->chosen->choice, $low);
+        }
+    }
+
+    public function testWhatIsSaidForACaseIsAChoiceWithItsEffect(): void
+    {
+        $left = self::adapted('only-in-a-case');
+        $choices = array_values(array_filter(
+            $left->chosen->process->entries, static fn (LedgerEntry $e): bool => 'step-only-condition' === $e->code,
+        ));
+        self::assertCount(2, $choices, 'left overnight; boiled down where it is thin');
+        self::assertFalse(self::marinates($left));
+
+        $taken = self::adapted('only-in-a-case', new LedgerChoices([$choices[0]->key]));
+        self::assertTrue(self::marinates($taken));
+        self::assertFalse(self::marinates(self::adapted('only-in-a-case', new LedgerChoices([$choices[1]->key]))));
+    }
+
+    public function testWhatIsForbiddenOrOnlyToldIsNeverWork(): void
+    {
+        foreach (self::adapted('only-in-a-case')->chosen->process->deeds as $deed) {
+            $quiet = \in_array($deed->act->said, [Said::Negated, Said::Aside], true);
+            self::assertFalse($quiet && $deed->act->kind->finishes(), $deed->act->words);
+        }
+        $codes = array_map(static fn (Chore $c): string => $c->code, self::adapted('only-in-a-case')->chosen->work->chores);
+        self::assertSame([], array_intersect(['brown-meat', 'slurry', 'marinate', 'dry-meat'], $codes));
+    }
+
+    public function testOneReductionSaysWhatItStandsFor(): void
+    {
+        $deeds = self::adapted('boiled-twice')->chosen->process->deeds;
+        $with = array_values(array_filter($deeds, static fn (Deed $d): bool => '' !== $d->with));
+        self::assertCount(1, $with);
+        self::assertStringContainsString('without the lid', $with[0]->act->words);
+        $teller = array_values(array_filter($deeds, static fn (Deed $d): bool => $d->act->id === $with[0]->with))[0] ?? null;
+        self::assertTrue($teller?->remains());
+        self::assertStringContainsString('syrupy', $teller->act->source);
+    }
+
+    private static function marinates(AdaptedBraise $braise): bool
+    {
+        return [] !== array_filter($braise->chosen->work->chores, static fn (Chore $c): bool => 'marinate' === $c->code);
+    }
+
+    private static function adapted(string $name, LedgerChoices $choices = new LedgerChoices()): AdaptedBraise
+    {
+        return (new AdaptBraise())->adapt(Dishes::order(Recipes::named($name), choices: $choices));
+    }
+}
