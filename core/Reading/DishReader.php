@@ -28,7 +28,9 @@ final readonly class DishReader
     private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead)|(?:for )?(?:(?:one|two|three|four'
         .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
-    private const AHEAD = [ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Mix, ActKind::Tie];
+    private const AHEAD = [
+        ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Mix, ActKind::Tie,
+    ];
     /** What is marinated so long is begun the evening before, minutes. */
     private const OVERNIGHT = 360.0;
     private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half)[^,.;]{0,20}/iu';

@@ -154,7 +154,8 @@ final readonly class Hours implements Rule
         return [new LedgerEntry(
             'time-beside',
             [
-                ...$variables, 'own' => '' === $setting ? 'none' : $setting, 'kept' => $setting === $in->choice->value ? 'yes' : 'no', 'same' => $own->low === $own->high ? 'yes' : 'no',
+                ...$variables, 'own' => '' === $setting ? 'none' : $setting,
+                'kept' => $setting === $in->choice->value ? 'yes' : 'no', 'same' => $own->low === $own->high ? 'yes' : 'no',
                 'ownEarliestHours' => $own->low / 60, 'ownLatestHours' => $own->high / 60,
             ],
         )];

@@ -17,8 +17,10 @@ use Pausis\Core\Recipe\Way;
 final readonly class LateAdditions
 {
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending'
-        .'|the time is up|cooking ends)|from the end|to go\b|(?:minutes?|mins?|hours?|half an hour) left\b|(?:for|in'
-        .'|during) (?:the|its) (?:last|final)|(?:the )?(?:last|final)\b)/iu';
+        .'|the time is up|cooking ends)|from the end|to go\b|left\b)/iu';
+    private const LAST = '/\b(?:last|final)\s+(?:\p{L}+\s+)?$/iu';
+    /** Bytes around a time. */
+    private const NEAR = 40;
     /** "for the last ten": minutes */
     private const LAST_FEW = '/\b(?:for|in|during) the (?:last|final) (?<n>five|ten|fifteen|twenty|thirty|forty|5|\d0'
         .'|\d5)(?![\p{L}\d])(?!\s*(?:h|g|of)\b)/iu';
@@ -99,11 +101,18 @@ final readonly class LateAdditions
         return $late;
     }
 
-    /** The time that stands beside "for the last", "before the end". */
+    /** Whether what stands there is "the last …". */
+    private static function isLast(string $text, int $at): bool
+    {
+        return 1 === preg_match(self::LAST, mb_scrub(substr($text, max(0, $at - self::NEAR), min(self::NEAR, $at))));
+    }
+
+    /** The time that stands behind "for the last", or in front of "before the end". */
     private static function saidBeforeTheEnd(string $text): ?Minutes
     {
         foreach (Durations::in($text) as [$minutes, $at, $length]) {
-            if ($minutes->high <= 240 && preg_match(self::BEFORE_END, mb_scrub(substr($text, max(0, $at - 24), 24 + $length + 34)))) {
+            $behind = (string) preg_replace('/[,;.].*$/su', '', mb_scrub(substr($text, $at + $length, self::NEAR)));
+            if ($minutes->high <= 240 && (self::isLast($text, $at) || preg_match(self::BEFORE_END, $behind))) {
                 return $minutes;
             }
         }
@@ -195,9 +204,10 @@ final readonly class LateAdditions
                 continue;
             }
             foreach (Durations::in($text) as [$minutes, $at]) {
-                if ($minutes->high <= 90 && (preg_match(
-                    self::BEFORE_END, substr($text, max(0, $at - 30), 70),
-                ) || preg_match(self::MORE, substr($text, max(0, $at - 12), 52)) || preg_match('/^\W*(?:\d\W*)?lid off\b/iu', $text))) {
+                $near = mb_scrub(substr($text, max(0, $at - 30), 70));
+                $told = self::isLast($text, $at) || preg_match(self::BEFORE_END, $near) || preg_match('/^\W*(?:\d\W*)?lid off\b/iu', $text)
+                    || preg_match(self::MORE, mb_scrub(substr($text, max(0, $at - 12), 52)));
+                if ($minutes->high <= 90 && $told) {
                     return $minutes->middle();
                 }
             }

@@ -77,13 +77,21 @@ final readonly class StructureReader
             (new TakeOuts($this->ingredients, $this->acts, $method))->of($parts), (new Finishing($this->acts))->after($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
-            $this->marinade($method, $marinated, '' !== $thrown), $additions->uncovered());
+            $this->marinade($method, $marinated, '' !== $thrown, $parts), $additions->uncovered());
     }
 
-    /** @return 'keep'|'discard'|null */
-    private function marinade(string $method, bool $marinated, bool $throws): ?string
+    /**
+     * @param list<PartKind> $parts
+     *
+     * @return 'keep'|'discard'|null
+     */
+    private function marinade(string $method, bool $marinated, bool $throws, array $parts): ?string
     {
-        return !$marinated ? null : (preg_match(self::KEPT_MARINADE, $method) || !$throws ? 'keep' : 'discard');
+        // The water that salt meat was soaked in is poured away without a word.
+        return match (true) {
+            !$marinated => \in_array(PartKind::Marinade, $parts, true) ? 'discard' : null,
+            default => preg_match(self::KEPT_MARINADE, $method) || !$throws ? 'keep' : 'discard',
+        };
     }
 
     /** What is said of the marinade, the brine or the milk that is poured away; empty where none is. */

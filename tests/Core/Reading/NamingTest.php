@@ -16,7 +16,7 @@ final class NamingTest extends TestCase
 {
     private const LINES = [
         '1 kg beef shin', '2 large onions', '3 carrots', '400 ml beef stock', '2 tins tomatoes', '1 tsp fennel seeds',
-        '200 g crème fraîche',
+        '200 g crème fraîche', '1 green pepper', '1 tsp ground black pepper', '2 tbsp brown sugar', '1 lime, juice',
     ];
 
     /** @return iterable<string, array{string, list<int>}> sentence, places in LINES */
@@ -31,6 +31,11 @@ final class NamingTest extends TestCase
             ['Pour in the stock and the tomatoes.', [3, 4]],
             ['Crush the fennel seeds.', [5]],
             ['Stir in the creme fraiche.', [6]],
+            ['Season with salt and pepper.', [8]],
+            ['Slice the green pepper.', [7]],
+            ['Stir in the brown sugar.', [9]],
+            ['Spoon the juices over.', []],
+            ['Peel off the skin.', []],
             ['Cover and cook until done.', []],
             ['Carrotcake is for later.', []],
         ];
