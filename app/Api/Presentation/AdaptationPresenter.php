@@ -490,6 +490,8 @@ final readonly class AdaptationPresenter
             $entry->key,
             $entry->refused,
             null === $entry->amount ? '' : $measures->volume($entry->amount),
+            $this->wording->label($entry->isChoice() ? 'choice' : 'change', $entry->refused ? 'back' : 'refuse'),
+            $entry->refused ? $this->wording->label($entry->isChoice() ? 'choice' : 'change', 'refused') : '',
         );
     }
 

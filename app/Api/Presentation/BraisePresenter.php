@@ -22,7 +22,9 @@ use Pausis\App\Wording\Wording;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
+use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Part;
 use Pausis\Core\Recipe\Step;
 
 /** A worked braise in words. */
@@ -73,11 +75,17 @@ final readonly class BraisePresenter
             ),
             $adaptation,
             $this->faults->or(fn (): array => array_map(
-                fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures),
+                fn (Step $s): UnderstoodStep => $this->recipes->step($s, $measures, self::acts($worked)),
                 $this->drafts->steps($worked->draft, $worked->understood),
             ), static fn (): array => []),
             $cookId,
         );
+    }
+
+    /** @return list<Act> of all parts */
+    private static function acts(WorkedBraise $worked): array
+    {
+        return array_merge([], ...array_map(static fn (Part $p): array => $p->acts, $worked->adapted->order->recipe->dish->parts ?? []));
     }
 
     /** Keeps in the record what a list of braises, and other braises of the day, need to know of it. */

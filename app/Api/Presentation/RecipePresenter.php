@@ -73,7 +73,7 @@ final readonly class RecipePresenter
         return new ReadRecipe(
             $this->draft($reading, $measures, $house),
             array_map(fn (Ingredient $i): UnderstoodIngredient => $this->ingredient($i, $house), $reading->ingredients),
-            array_map(fn (Step $s): UnderstoodStep => $this->step($s, $house), $reading->steps),
+            array_map(fn (Step $s): UnderstoodStep => $this->step($s, $house, $reading->acts), $reading->steps),
             array_map(static fn (array $u): UnreadLine => new UnreadLine($u['line'], $u['source'], $u['kind']), $reading->unread),
             array_map(static fn (Mark $m): MarkView => new MarkView($m->text, $m->kind->value, $m->index), $reading->marks),
             $reading->system->value,
@@ -83,8 +83,11 @@ final readonly class RecipePresenter
         );
     }
 
-    public function step(Step $step, Measures $measures): UnderstoodStep
+    /** @param list<Act> $acts of the whole method */
+    public function step(Step $step, Measures $measures, array $acts): UnderstoodStep
     {
+        $own = array_values(array_filter($acts, static fn (Act $a): bool => str_starts_with($a->id, "$step->id.")));
+        $said = array_values(array_filter($own, static fn (Act $a): bool => !$a->isDone()));
         $details = array_filter([
             null === $step->celsius ? '' : $measures->temperature($step->celsius),
             null === $step->hob ? '' : $this->wording->label('hob', $step->hob),
@@ -98,7 +101,22 @@ final readonly class RecipePresenter
             '' === $time ? '' : $time.($step->perSide ? ' '.$this->wording->label('step-part', 'per-side') : ''), array_values($details),
             null === $step->guess ? '' : $this->wording->say(
                 'question.misheard', $measures, ['said' => $step->guess->said, 'meant' => $step->guess->meant],
-            ));
+            ),
+            $this->deeds($own), [] === $said ? '' : $this->wording->label('said', $said[0]->said->value),
+        );
+    }
+
+    /**
+     * @param list<Act> $acts of one sentence
+     *
+     * @return list<string>
+     */
+    private function deeds(array $acts): array
+    {
+        return array_values(array_unique(array_map(
+            fn (Act $a): string => $this->wording->label('act', $a->kind->value),
+            array_filter($acts, static fn (Act $a): bool => ActKind::Other !== $a->kind),
+        )));
     }
 
     /** As the recipe has it, and otherwise what most cooks would say. */

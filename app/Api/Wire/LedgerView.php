@@ -10,6 +10,8 @@ final readonly class LedgerView
     /**
      * @param string $key    by which it can be refused; empty where it can’t
      * @param string $amount that may be set otherwise; empty where there is none
+     * @param string $press  the word that refuses it, or takes that back
+     * @param string $state  what it is once refused; empty where it isn’t
      */
     public function __construct(
         public string $code,
@@ -20,6 +22,8 @@ final readonly class LedgerView
         public string $key,
         public bool $refused,
         public string $amount,
+        public string $press,
+        public string $state,
     ) {
     }
 }

@@ -11,6 +11,8 @@ final readonly class UnderstoodStep
      * @param string       $kind     its code
      * @param list<string> $details  temperature, heat, sign to go by, vessel: what else was understood
      * @param string       $question what should be looked at; empty where nothing
+     * @param list<string> $acts     what is done in it, in order, in words
+     * @param string       $said     where it is said for a case only, or not to be done; empty where it is work
      */
     public function __construct(
         public int $line,
@@ -20,6 +22,8 @@ final readonly class UnderstoodStep
         public string $time,
         public array $details,
         public string $question,
+        public array $acts,
+        public string $said,
     ) {
     }
 }

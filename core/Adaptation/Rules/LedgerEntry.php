@@ -24,4 +24,10 @@ final readonly class LedgerEntry
         public ?float $amount = null,
     ) {
     }
+
+    /** Whether the recipe leaves it to the cook, so that to refuse leaving it out is to choose it. */
+    public function isChoice(): bool
+    {
+        return str_starts_with($this->code, 'step-only-');
+    }
 }

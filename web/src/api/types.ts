@@ -409,6 +409,8 @@ export type LedgerView = {
   key: string;
   refused: boolean;
   amount: string;
+  press: string;
+  state: string;
 };
 
 /** A level school and what it costs in this pot. */
@@ -960,6 +962,8 @@ export type UnderstoodStep = {
   time: string;
   details: string[];
   question: string;
+  acts: string[];
+  said: string;
 };
 
 /** A line that nothing of the pot was made of. */

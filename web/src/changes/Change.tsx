@@ -44,7 +44,7 @@ export function Change({ entry, said }: { entry: LedgerView; said: boolean }) {
           >
             <Moved>{entry.is}</Moved>
           </strong>
-          {entry.refused && <span className="text-sm font-semibold text-rim"> refused</span>}
+          {entry.state !== "" && <span className="text-sm font-semibold text-rim"> {entry.state}</span>}
           {typed !== undefined && <span className="text-sm font-semibold text-rim"> set by you</span>}
         </p>
       )}
@@ -70,7 +70,7 @@ export function Change({ entry, said }: { entry: LedgerView; said: boolean }) {
             </button>
           ) : (
             <button type="button" className="link" onClick={() => refuse(!entry.refused)}>
-              {entry.refused ? "restore" : "refuse"}
+              {entry.press}
               <span className="sr-only">: {what}</span>
             </button>
           ))}

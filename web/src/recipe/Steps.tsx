@@ -33,7 +33,7 @@ export function Steps({
               value={draft.kind}
               onChange={(event) => set(index, { kind: event.target.value })}
             >
-              <option value="">{step?.kindText ?? "…"}</option>
+              <option value="">{step ? step.acts.join(", ") || "nothing to do" : "…"}</option>
               {kinds.map((kind) => (
                 <option key={kind.value} value={kind.value}>
                   {kind.label}
@@ -50,6 +50,7 @@ export function Steps({
             />
             <span className="min-w-0 py-2">
               {draft.source}
+              {step?.said && <span className="block text-sm font-semibold text-rim">{step.said}</span>}
               {step && step.details.length > 0 && (
                 <span className="block text-sm text-soft">{step.details.join(" · ")}</span>
               )}
