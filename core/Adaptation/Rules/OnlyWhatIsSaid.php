@@ -18,7 +18,7 @@ final readonly class OnlyWhatIsSaid implements Rule
             if ($d->act->said->isChoice()) {
                 $code = "only-{$d->act->said->value}";
                 $key = $d->keyOf($code);
-                $left = $d->gone($code, $key, $in->refuses($key));
+                $left = $d->gone($code, $key, $in->refuses($key), ['step' => Circumstances::short($d->act->source)]);
                 array_push($entries, ...$in->step($left));
 
                 return $left;
