@@ -15,6 +15,10 @@ use Pausis\Core\Recipe\TakeOut;
 /** What comes out again and isn't eaten. */
 final readonly class TakeOuts
 {
+    /** What has gone into the sauce and can't come out. */
+    private const NEVER = [
+        Role::Liquid, Role::Tomato, Role::Dairy, Role::Acid, Role::Fat, Role::Salt, Role::Sweet, Role::Thickener, Role::Seasoning,
+    ];
     private const BUNDLE = '/\b(?<what>bouquet garni|herb bundle|bundle(?: of [\p{L} ,]+?(?=,|\.|$| tied))?|faggot of herbs)\b/iu';
 
     /**
@@ -54,9 +58,8 @@ final readonly class TakeOuts
                         .'|mortar)\b/iu', $a->source,
                 ),
             );
-            if (!\in_array(
-                $parts[$k], [PartKind::Side, PartKind::Topping], true,
-            ) && ($whole && !$grated || [] !== $taken) && Role::Meat !== $one->role) {
+            $comesOut = ($whole && !$grated) || ([] !== $taken && !$spooned && !\in_array($one->role, self::NEVER, true));
+            if ($comesOut && Role::Meat !== $one->role && !\in_array($parts[$k], [PartKind::Side, PartKind::Topping], true)) {
                 $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
             }
         }
