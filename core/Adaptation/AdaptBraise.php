@@ -40,7 +40,9 @@ final readonly class AdaptBraise
         foreach ($outcomes as $outcome) {
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
-        $own = str_replace('high+low', ProgramChoice::HighThenLow->value, array_keys($order->recipe->dish->slowCookerWay()->settings ?? []));
+        $own = str_replace(
+            'high+low', ProgramChoice::HighThenLow->value, array_keys($order->recipe->dish->slowCookerWay()->settings ?? []),
+        );
         $chosen = self::choose($outcomes, $days, $order->wishes->choice, $own);
 
         return new AdaptedBraise($order, $outcomes, $chosen, $days);

@@ -18,14 +18,14 @@ use Pausis\Core\Meat\Meats;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
-use Pausis\Core\Safety\Rules;
 
 /** Makes work of a process: acts of one kind beside each other are one piece of it, and every act has a place in one. */
 final class Chores
 {
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
-        'cut-vegetables' => 960, 'mix-spices' => 960, 'mix' => 120, 'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
+        'cut-vegetables' => 960, 'mix-spices' => 960, 'mix' => 120,
+        'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
         'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
@@ -79,12 +79,6 @@ final class Chores
     private const MORE_SIDE = 3;
     private const MOST_WORDS = 70;
 
-    private const PART_COOKS = ['brown-meat', 'blanch'];
-    private const MOST_BROWNED = 60 * Rules::BROWNED_AHEAD_HOURS;
-    /** What can as well be done before the meat, in the recipe's order. */
-    private const LONG_IN_THE_PAN = ['boil-wine-down', 'simmer-first', 'fry-base', 'fry-apart', 'heat-up', 'toast-spices', 'render'];
-    /** Goes on beside it. */
-    private const WITHOUT_THE_MEAT = ['beans-on', 'cut-vegetables', 'mix-spices', 'mix'];
     /** @var list<Chore> */
     private array $chores = [];
     /** @var list<Deed> those for which no piece of work has come yet */
@@ -242,7 +236,8 @@ final class Chores
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
             'brown-meat' => self::browned($one, $more),
-            'side-work' => $one->with(['text' => self::short($one->variables['text'].'; '.$more->variables['text'])])->longer(self::MORE_SIDE),
+            'side-work' => $one->with(['text' => self::short("{$one->variables['text']}; {$more->variables['text']}")])
+                ->longer(self::MORE_SIDE),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
     }
@@ -253,7 +248,10 @@ final class Chores
         $told = self::fried($one, $more);
         $both = 'own-minutes' === $one->term?->code && 'own-minutes' === $more->term?->code;
 
-        return $both || $told->minutes > max($one->minutes, $more->minutes) ? $told : ($more->minutes > $one->minutes ? $one->lasting($more) : $one);
+        return match (true) {
+            $both || $told->minutes > max($one->minutes, $more->minutes) => $told,
+            default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
+        };
     }
 
     /** What is fried one after the other takes what the recipe gives each, and where it gives nothing, what frying takes once. */
@@ -328,7 +326,8 @@ final class Chores
             ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
             ActKind::Render => $this->ofTerm($d, self::own($d, new Term('render', self::RENDERING)), Uses::HandsAndRing, 'render'),
             ActKind::Brown => $this->ofTerm(
-                $d, self::own($d, HandsOn::browning($meats, $pan, $d->act->batches->count ?? 1), HandsOn::batches($meats, $pan)), Uses::HandsAndRing,
+                $d, self::own($d, HandsOn::browning($meats, $pan, $d->act->batches->count ?? 1), HandsOn::batches($meats, $pan)),
+                Uses::HandsAndRing,
                 'brown-meat',
                 variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($meats, $pan)],
             ),
@@ -503,7 +502,8 @@ final class Chores
 
         return $this->ofTerm(
             $d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out',
-            variables: isset($d->variables['list']) ? ['list' => (string) $d->variables['list']] : ['list' => 'none', 'text' => self::words($d)],
+            variables: isset($d->variables['list'])
+                ? ['list' => (string) $d->variables['list']] : ['list' => 'none', 'text' => self::words($d)],
         );
     }
 
@@ -632,80 +632,11 @@ final class Chores
     {
         $load = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' === $c->code));
         $others = array_values(array_filter($this->chores, static fn (Chore $c): bool => 'load' !== $c->code));
-        $before = self::brownedShortly(array_values(array_filter(
+        $before = BrownedShortly::inOrder(array_values(array_filter(
             $others, static fn (Chore $c): bool => $c->stage->rank() <= Stage::Before->rank(),
         )));
 
         return [...$before, ...$load, ...\array_slice($others, \count($before))];
-    }
-
-    /**
-     * Browned meat waits for the pot no longer than it may: what takes longer in the pan is done before it, and nothing behind it stands
-     * about.
-     *
-     * @param list<Chore> $before in order
-     *
-     * @return list<Chore>
-     */
-    private static function brownedShortly(array $before): array
-    {
-        $at = self::lastBrowned($before);
-        if (null === $at) {
-            return $before;
-        }
-        foreach ($before as $k => $chore) {
-            if ($k > $at && \in_array($chore->code, self::LONG_IN_THE_PAN, true) && self::minutesBehind($before, $at) > self::MOST_BROWNED) {
-                array_splice($before, $k, 1);
-                array_splice($before, self::firstBrowned($before), 0, [$chore]);
-                ++$at;
-            }
-        }
-        $left = self::MOST_BROWNED - self::minutesBehind($before, $at);
-        foreach ($before as $k => $chore) {
-            if ($k >= $at && !\in_array($chore->code, self::WITHOUT_THE_MEAT, true)) {
-                $before[$k] = $chore->waiting((int) max(0, min($chore->waits, $left)));
-                $left -= $before[$k]->waits;
-            }
-        }
-
-        return $before;
-    }
-
-    /** @param list<Chore> $before */
-    private static function lastBrowned(array $before): ?int
-    {
-        $at = array_keys(array_filter($before, static fn (Chore $c): bool => \in_array($c->code, self::PART_COOKS, true)));
-
-        return [] === $at ? null : max($at);
-    }
-
-    /**
-     * Where the meat is first taken out for it.
-     *
-     * @param list<Chore> $before
-     */
-    private static function firstBrowned(array $before): int
-    {
-        foreach ($before as $k => $chore) {
-            if (\in_array($chore->code, [...self::PART_COOKS, 'dry-meat'], true)) {
-                return $k;
-            }
-        }
-
-        return 0;
-    }
-
-    /**
-     * Of work between the meat and its loading.
-     *
-     * @param list<Chore> $before
-     */
-    private static function minutesBehind(array $before, int $at): int
-    {
-        return (int) array_sum(array_map(
-            static fn (Chore $c): int => \in_array($c->code, self::WITHOUT_THE_MEAT, true)
-                ? 0 : $c->minutes, \array_slice($before, $at + 1),
-        ));
     }
 
     private function shredding(int $minutes, int $reducing): ?Term

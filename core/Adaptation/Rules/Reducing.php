@@ -34,7 +34,9 @@ final readonly class Reducing implements Rule
         $told = $moved = null;
         $entries = [];
         $kept = $reduce >= 1 && $minutes >= 1 ? self::last($process) : null;
-        $process = $process->map(static function (Deed $d) use ($in, $reduce, $minutes, $variables, $kept, &$told, &$moved, &$entries): Deed {
+        $process = $process->map(static function (Deed $d) use (
+            $in, $reduce, $minutes, $variables, $kept, &$told, &$moved, &$entries,
+        ): Deed {
             if (!self::reduces($d)) {
                 return $d;
             }

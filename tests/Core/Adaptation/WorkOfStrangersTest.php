@@ -74,7 +74,8 @@ final class WorkOfStrangersTest extends TestCase
     {
         $told = array_filter($braise->chosen->process->deeds, static fn (Deed $d): bool => $d->act->id === $deed->with && $d->remains());
 
-        return !$deed->remains() && ([] !== $told || '' !== $deed->code || $deed->act->said->isChoice() || self::isSaidElsewhere($deed, $braise));
+        return !$deed->remains()
+            && ([] !== $told || '' !== $deed->code || $deed->act->said->isChoice() || self::isSaidElsewhere($deed, $braise));
     }
 
     /** What a finding or an entry of the ledger speaks of: too salty to reduce, nothing to take out but what came out before. */

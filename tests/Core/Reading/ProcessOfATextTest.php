@@ -35,7 +35,10 @@ final class ProcessOfATextTest extends TestCase
                 ['blanch', 'prepare', 'cook'],
             ],
             ['Cook covered for 3 hours. Meat out, 15 minutes under foil. Serve.', ['cook', 'lift', 'rest', 'serve']],
-            ['Cook covered for 3 hours. Whisk the cornflour with water, stir it in and cook for 10 minutes.', ['cook', 'slurry', 'slurry', 'slurry']],
+            [
+                'Cook covered for 3 hours. Whisk the cornflour with water, stir it in and cook for 10 minutes.',
+                ['cook', 'slurry', 'slurry', 'slurry'],
+            ],
             ['Cook covered for 3 hours. Turn the heat right down.', ['cook', 'other']],
             ['Cook covered for 3 hours. Chill overnight. Lift off the fat.', ['cook', 'rest', 'skim']],
             ['Lay the pork fat side down in a cold pan and let the fat run out. Cook covered for 3 hours.', ['load', 'brown', 'cook']],
