@@ -82,7 +82,7 @@ final readonly class AdaptBraise
     /**
      * @param list<string> $own
      *
-     * @return array{int, int, int, int, int, float} the smaller the better
+     * @return array{int, int, int, int, int, int, float} the smaller the better
      */
     private static function rank(Outcome $outcome, DayPlan|Clash $day, array $own): array
     {
@@ -92,8 +92,9 @@ final readonly class AdaptBraise
             null === $outcome->unsafe ? 0 : 1,
             $day instanceof DayPlan ? 0 : 1,
             $day instanceof DayPlan && $day->pastShare >= self::MANY_PAST ? 1 : 0,
-            false === $place ? \count($own) : $place,
+            false === $place && [] !== $own ? 1 : 0,
             $day instanceof DayPlan && $day->isPastBest() ? 1 : 0,
+            (int) $place,
             $day instanceof DayPlan ? $day->holdMinutes : (float) ($day->serveFrom()?->getTimestamp() ?? \PHP_INT_MAX),
         ];
     }

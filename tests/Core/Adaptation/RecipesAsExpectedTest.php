@@ -11,6 +11,7 @@ use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
+use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Recipe\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -92,9 +93,10 @@ final class RecipesAsExpectedTest extends TestCase
 
     public function testARecipesOwnSettingIsTakenFirst(): void
     {
-        foreach (['said-late-in-the-cooking', 'thickened-in-one'] as $low) {
-            self::assertSame(ProgramChoice::Low, self::adapted($low)->chosen->choice, $low);
-        }
+        self::assertSame(ProgramChoice::Low, self::adapted('thickened-in-one')->chosen->choice, 'written for Low only');
+        $both = self::adapted('said-late-in-the-cooking');
+        self::assertTrue($both->days['low'] instanceof DayPlan && $both->days['low']->isPastBest());
+        self::assertSame(ProgramChoice::High, $both->chosen->choice, 'its own as well, and nothing is past its best');
     }
 
     public function testWhatIsSaidForACaseIsAChoiceWithItsEffect(): void

@@ -16,7 +16,9 @@ final class SpokenOfAgainTest extends TestCase
 {
     public function testWhatTheListMeasuresIsNoFoodTwice(): void
     {
-        $labels = self::labels("Pork shoulder – also called butt. Bone-in or boneless.\nSmoked salt – a pinch.\n4 lb pork shoulder, cubed\n");
+        $labels = self::labels(
+            "Pork shoulder – also called butt. Bone-in or boneless.\nSmoked salt – a pinch.\n4 lb pork shoulder, cubed\n",
+        );
 
         self::assertSame([LineLabel::Note, LineLabel::Note, LineLabel::Ingredient, LineLabel::Ingredient], $labels);
     }
