@@ -96,7 +96,7 @@ final class PlateTest extends BrowserTestCase
         200 ml ketchup
 
         Put the onions in the slow cooker and the pork on top. Pour over the cider.
-        Cook on low for 8 to 10 hours. Lift the pork onto a board.
+        Cook on low for 8 to 10 hours, or on high for 5 to 6. Lift the pork onto a board.
         Boil the juices down by half in a saucepan with the ketchup.
         Shred the pork with two forks. Put it back in the juices for 15 minutes. Serve.
         TEXT;
