@@ -12,6 +12,7 @@ use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Meats;
@@ -591,11 +592,18 @@ final class Chores
         return new Chore($id, $code, $d->stage, [], $variables, $minutes, null, $uses, self::WAITS[$code] ?? 0);
     }
 
+    /** Its foods; but the fat that something is fried in isn't fried. */
     private function named(Deed $d): string
     {
+        $fat = $d->is(ActKind::Fry, ActKind::FryBase, ActKind::Toast) ? Role::Fat : null;
+
         return (string) ($d->variables['food'] ?? implode(
             ', ',
-            array_filter(array_map(fn (string $id): string => $this->order->recipe->dish->ingredient($id)->foodText ?? '', $d->act->foods)),
+            array_filter(array_map(function (string $id) use ($fat): string {
+                $food = $this->order->recipe->dish->ingredient($id);
+
+                return null === $food || $fat === $food->role ? '' : $food->foodText;
+            }, $d->act->foods)),
         ));
     }
 

@@ -28,6 +28,7 @@ final class WorkMinutesTest extends TestCase
             ['Brown the pork in three batches. Soften the onions.'.$braise.' Serve.', 'brown-meat', 24],
             ['Brown the pork for 6 minutes. Soften the onions for 9 minutes. Brown the pork again for 4 minutes.'.$braise, 'brown-meat', 6],
             ['Soften the onions for 6 minutes. Stir in the carrots for 2 minutes.'.$braise.' Serve.', 'fry-base', 8],
+            ['Add the rempah. Fry in the oil for 9 minutes.'.$braise.' Serve.', 'fry-base', 9],
             ['Brown the pork.'.$braise.' Pork out, 12 minutes under foil. Skim and serve.', 'rest-meat', 12],
         ];
         foreach ($rows as $row) {
