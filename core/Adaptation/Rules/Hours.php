@@ -22,7 +22,7 @@ final readonly class Hours implements Rule
         $entries = [];
         $window = [
             'setting' => $in->choice->value, 'earliestHours' => $in->ready->earliest ?? 0.0, 'latestHours' => $in->ready->latest ?? 0.0,
-            'texture' => $in->order->wishes->texture->value,
+            'texture' => $in->order->wishes->texture->value, 'sign' => self::sign($process),
         ];
         $late = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::During, ActKind::Add));
         $process = $process->map(function (Deed $d) use ($in, $window, $late, &$entries): Deed {
@@ -46,6 +46,18 @@ final readonly class Hours implements Rule
         $process = $this->tested($process, $window);
 
         return $process->noting(...$entries);
+    }
+
+    /** What the recipe goes by, in its words; "none" where it says nothing. */
+    private static function sign(Process $process): string
+    {
+        foreach ($process->deeds as $deed) {
+            if ($deed->is(ActKind::Cook, ActKind::Test) && $deed->stage->rank() >= Stage::Start->rank() && null !== $deed->act->until) {
+                return $deed->act->until;
+            }
+        }
+
+        return 'none';
     }
 
     /** @param array<string, float|string> $window */

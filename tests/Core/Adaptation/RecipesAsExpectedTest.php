@@ -123,6 +123,18 @@ final class RecipesAsExpectedTest extends TestCase
         self::assertSame([], array_intersect(['brown-meat', 'slurry', 'marinate', 'dry-meat'], $codes));
     }
 
+    public function testTheRecipesOwnSignIsAtTheTest(): void
+    {
+        $signs = [];
+        foreach (['pulled-and-crisped', 'prepare-the-vegetables'] as $name) {
+            foreach (self::adapted($name)->chosen->process->deeds as $deed) {
+                $signs[$name] ??= 'fork-test' === $deed->code ? $deed->variables['sign'] : null;
+            }
+        }
+
+        self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
+    }
+
     public function testOneReductionSaysWhatItStandsFor(): void
     {
         $deeds = self::adapted('boiled-twice')->chosen->process->deeds;
