@@ -94,6 +94,7 @@ final class IngredientReader
     private const REMEMBERED = 32;
 
     private readonly AmountReader $amounts;
+    private readonly TakenBack $taken;
     private readonly Misheard $misheard;
     /** @var array<string, Ingredient> */
     private array $lately = [];
@@ -106,6 +107,7 @@ final class IngredientReader
         ?Misheard $misheard = null,
     ) {
         $this->amounts = new AmountReader($system);
+        $this->taken = new TakenBack($this->amounts);
         $this->misheard = $misheard ?? Misheard::load();
     }
 
@@ -118,6 +120,12 @@ final class IngredientReader
     public function for(UnitSystem $system, Vocabulary $vocabulary): self
     {
         return new self($this->larder, $this->cuts, $system, $vocabulary, $this->misheard);
+    }
+
+    /** Whether a line puts an amount right that it has just said. */
+    public function takesBack(string $text): bool
+    {
+        return $this->taken->isIn($text);
     }
 
     public function system(): UnitSystem
@@ -139,7 +147,7 @@ final class IngredientReader
     {
         $read = $this->lately[$source] ?? null;
         if ($line !== $read?->line) {
-            $text = trim((string) preg_replace(self::BULLET, '', $source));
+            $text = $this->taken->meant(trim((string) preg_replace(self::BULLET, '', $source)));
             $read = $this->special($source, $line, $text) ?? $this->ordinary($source, $line, $text);
             $this->lately = \array_slice([$source => $read] + $this->lately, 0, self::REMEMBERED, true);
         }
