@@ -85,7 +85,8 @@ final readonly class ListLines
         if ($this->forTheTable($cell)) {
             return;
         }
-        $parts = References::refers($cell->text) || $reader->takesBack($cell->text) || preg_match(self::LABELLED, $cell->text) ? [$cell] : $cell->split(self::PARTS, 40);
+        $whole = References::refers($cell->text) || $reader->takesBack($cell->text) || preg_match(self::LABELLED, $cell->text);
+        $parts = $whole ? [$cell] : $cell->split(self::PARTS, 40);
         $kept = $this->joined($cell, $parts);
         if (1 === \count($kept)) {
             $this->draft->ingredient($cell, $reader->read($cell->text, $cell->line));
