@@ -492,6 +492,7 @@ final readonly class AdaptationPresenter
             null === $entry->amount ? '' : $measures->volume($entry->amount),
             $this->wording->label($entry->isChoice() ? 'choice' : 'change', $entry->refused ? 'back' : 'refuse'),
             $entry->refused ? $this->wording->label($entry->isChoice() ? 'choice' : 'change', 'refused') : '',
+            $entry->isChoice(),
         );
     }
 

@@ -12,6 +12,7 @@ final readonly class LedgerView
      * @param string $amount that may be set otherwise; empty where there is none
      * @param string $press  the word that refuses it, or takes that back
      * @param string $state  what it is once refused; empty where it isn’t
+     * @param bool   $choice whether the recipe leaves it to the cook, and it is done only if chosen
      */
     public function __construct(
         public string $code,
@@ -24,6 +25,7 @@ final readonly class LedgerView
         public string $amount,
         public string $press,
         public string $state,
+        public bool $choice,
     ) {
     }
 }

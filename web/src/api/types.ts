@@ -411,6 +411,7 @@ export type LedgerView = {
   amount: string;
   press: string;
   state: string;
+  choice: boolean;
 };
 
 /** A level school and what it costs in this pot. */

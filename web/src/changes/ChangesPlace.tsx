@@ -30,10 +30,13 @@ export function ChangesPlace() {
       </>
     );
   }
-  const refused = adaptation.ledger.filter((entry) => entry.refused).length;
-  const refusable = [...new Set(adaptation.ledger.map((entry) => entry.key))].filter((key) => key !== "");
+  const changes = adaptation.ledger.filter((entry) => !entry.choice);
+  const choices = adaptation.ledger.length - changes.length;
+  const refused = changes.filter((entry) => entry.refused).length;
+  const refusable = [...new Set(changes.map((entry) => entry.key))].filter((key) => key !== "");
   const said = [
-    `${adaptation.ledger.length} ${adaptation.ledger.length === 1 ? "change" : "changes"}`,
+    `${changes.length} ${changes.length === 1 ? "change" : "changes"}`,
+    choices > 0 && `${choices} left to you`,
     refused > 0 && `${refused} refused`,
     draft.amounts.length > 0 && `${draft.amounts.length} set by you`,
   ].filter(Boolean);
