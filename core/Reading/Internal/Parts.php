@@ -182,7 +182,11 @@ final readonly class Parts
             && [] === array_diff($kinds, [...$before, ActKind::Load->value, ActKind::Strain->value])) {
             return true;
         }
-        $soaksMeat = array_filter($used, fn (Act $a): bool => ActKind::Soak === $a->kind && $this->hasMeat($a));
+        // A recipe lists the water of its pot; what meat is only soaked in is listed where it is a brine.
+        $least = 'water' === $this->ingredients[$place]->food?->id ? 3 : 2;
+        $soaksMeat = array_filter(
+            $used, fn (Act $a): bool => ActKind::Soak === $a->kind && $this->hasMeat($a) && \count($a->foods) >= $least,
+        );
 
         return [] === array_diff($kinds, $before)
             && ([] !== $soaksMeat || (\in_array(ActKind::Marinate->value, $kinds, true) && [] !== $this->thrownFoods));

@@ -19,7 +19,8 @@ use PHPUnit\Framework\TestCase;
 final class ProcessOfATextTest extends TestCase
 {
     private const LIST = "Test dish\nServes 4\n\n1.2 kg pork shoulder\n2 onions\n300 g carrots\n200 ml red wine\n400 ml stock\n"
-        ."1 tbsp brown sugar\n2 tbsp cornflour\n1 tsp ground black pepper\n150 g frozen peas\n1 lemon\n\nMethod\n\nDry the pork well. ";
+        ."1 tbsp brown sugar\n2 tbsp cornflour\n300 ml water\n"
+        ."1 tsp ground black pepper\n150 g frozen peas\n1 lemon\n\nMethod\n\nDry the pork well. ";
 
     /** @return iterable<string, array{string, list<string>}> method, kinds of its acts */
     public static function kinds(): iterable
@@ -89,6 +90,7 @@ final class ProcessOfATextTest extends TestCase
             ['Cook covered for 3 hours. Scatter the peas over and serve.', 'frozen peas', 'topping'],
             ['Cook covered for 3 hours. Scatter the peas over and cook for 10 minutes more.', 'frozen peas', 'braise'],
             ['Soak the pork overnight in the wine and water. Throw the wine away. Cook covered for 3 hours.', 'red wine', 'marinade'],
+            ['Soak the pork in cold water for an hour. Cook covered for 3 hours.', 'water', 'braise'],
             ['Cook covered for 3 hours. Next day fry the carrots in a pan with what is left.', 'carrots', 'second-meal'],
             ['Cook covered for 3 hours. Meanwhile boil the carrots for 10 minutes and mash them.', 'carrots', 'side'],
         ];
