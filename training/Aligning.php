@@ -11,6 +11,9 @@ use Pausis\Core\Recipe\StepKind;
 /** First labels of a recipe's lines, from where its truth says that foods, acts and noise stand. They are looked through by hand. */
 final readonly class Aligning
 {
+    /** "LOW 9–10 hours  HIGH 5–6 hours" */
+    private const HOURS = '/^(?=.{0,90}$)\W*(?:(?:cook(?:ing)?|times?|settings?|for)\W+)*(?:low|high|auto|medium)\b\W{0,5}\d[^.]*'
+        .'\b(?:hours?|hrs?|h)\b/iu';
     private const FACTS = '/\b(?:serves?|servings?|makes|yields?|portions?|feeds?|prep|cook time|total time|sufficient for'
         .'|enough for|source'
         .'|difficulty)\b|^\W*for\s+\w+\W*$/iu';
@@ -82,6 +85,7 @@ final readonly class Aligning
                     .'|difficulty|cook(?:ing)? time|prep(?:aration)? time|total time|categories|folder|created|rating|url|course'
                     .'|active)\W{1,3}\s*\S/iu', $said) && $k < $begins && $words < 14 => LineLabel::Facts,
                 \in_array($k, $anchored, true) => LineLabel::Step,
+                (bool) preg_match(self::HOURS, $said) => LineLabel::Facts,
                 $title || \in_array($text, $titles, true) => LineLabel::Title,
                 self::any($noise, $text) && !isset($isSource[$k]) => 'note' === $section ? LineLabel::Note : LineLabel::Around,
                 isset($isSource[$k]) => $words > 7 && StepKind::instructs($said) && !preg_match('/^\W*[\d½¼¾]/u', $said)

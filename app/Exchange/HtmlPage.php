@@ -15,6 +15,9 @@ final readonly class HtmlPage
         'title', 'script', 'style', 'noscript', 'template', 'svg', 'nav', 'footer', 'aside', 'iframe', 'form', 'button', 'select', 'head',
         'object', 'video', 'audio', 'canvas',
     ];
+    /** A block of the page that tells of another way of cooking, and not what somebody did. */
+    private const OTHER_WAY = '/^(?=.*\b(?:slow|pressure)[- ]cook(?:er|ing)\b)(?=.*\d\s*(?:hours?|hrs?|h|minutes?|mins?)\b)'
+        .'(?!.*\b(?:mine|I (?:did|made|used|cooked|had|tried|left|put|halved|doubled))\b).{20,700}$/iu';
     private const MOST_SCRIPTS = 50;
     private const MOST_TAG_BYTES = 2_000;
     private const MOST_TAGS = 40_000;
@@ -91,6 +94,21 @@ final readonly class HtmlPage
         $main = strpos("\n$text", "\n# ");
 
         return false === $main ? $text : substr($text, $main);
+    }
+
+    /**
+     * What a page tells beside its marked recipe of cooking it in another pot.
+     *
+     * @return list<string> blocks of text, each once
+     */
+    public function otherWays(string $html, string $recipe): array
+    {
+        $lines = $this->isOfBearableSize($html) ? explode("\n", $this->visibleText($html)) : [];
+
+        return array_values(array_unique(array_filter(
+            $lines,
+            static fn (string $line): bool => 1 === preg_match(self::OTHER_WAY, $line) && !str_contains($recipe, mb_substr($line, 0, 40)),
+        )));
     }
 
     private function textOf(?\DOMNode $body): string

@@ -54,7 +54,7 @@ final readonly class RecipeFile
         foreach ($this->html->linkedData($content) as $script) {
             $text = $this->jsonLd->text(json_decode($script, true, self::MOST_DEPTH, \JSON_INVALID_UTF8_SUBSTITUTE));
             if (null !== $text) {
-                return $text;
+                return $this->withOtherWays($text, $content);
             }
         }
         if (!$this->html->isOfBearableSize($content)) {
@@ -64,7 +64,9 @@ final readonly class RecipeFile
         }
         $microdata = $this->html->microdata($content);
         if (null !== $microdata) {
-            return $this->jsonLd->text($microdata);
+            $text = $this->jsonLd->text($microdata);
+
+            return null === $text ? null : $this->withOtherWays($text, $content);
         }
         $text = $this->html->visibleText($content);
         if ('' === trim($text)) {
@@ -74,5 +76,12 @@ final readonly class RecipeFile
         }
 
         return $text;
+    }
+
+    private function withOtherWays(string $text, string $page): string
+    {
+        $ways = $this->html->otherWays($page, $text);
+
+        return [] === $ways ? $text : "$text\n## Notes\n\n- ".implode("\n- ", $ways)."\n";
     }
 }

@@ -34,12 +34,13 @@ final class Number
         $d = self::DIGITS;
         $ones = implode('|', array_keys(self::ONES));
         $teens = implode('|', array_keys(self::TEENS));
-        $tens = '(?:'.implode('|', array_keys(self::TENS)).")(?:[\s-](?:$ones))?";
+        $end = '(?![\p{L}\p{M}])';
+        $tens = '(?:'.implode('|', array_keys(self::TENS)).")(?:[\s-](?:$ones)$end)?+";
         $said = "(?:(?:$ones|a)\s+hundred(?:(?:\s+and)?\s+(?:$tens|$teens|$ones))?|$tens|$teens|$ones)";
         $of = '(?:\s+(?:of\s+)?an?|\s+of(?:\s+the)?)';
-        $end = '(?![\p{L}\p{M}])';
 
-        return "(?:(?:\d{1,2}|$said|an?)\s+and\s+(?:a\s+)?(?:half|quarter|third)$end|$d\s?$vulgar|$vulgar|$d(?:\s+"
+        return "(?:(?:\d{1,2}|$said|an?)\s+(?:and|n|&)\s+(?:a\s+|one[\s-])?(?:half|quarter|third)$end"
+            ."|one-(?:half|quarter|third)$end|$d\s?$vulgar|$vulgar|$d(?:\s+"
             ."|-)\d{1,2}\s?[\/⁄]\s?\d{1,2}|\d{1,2}\s?[\/⁄]\s?\d{1,2}|$d(?:[.,]\d{1,5})?"
             ."|(?:(?:half|quarter|third)(?:\s+(?:of\s+)?an?(?:\s+dozen)?)|(?:three\s+quarters|two\s+thirds)$of?"
             ."|half\s+the|a\s+(?:half|quarter|third|couple|dozen|few)(?:\s+of(?:\s+an?)?)?|$said|several|half|dozen|an?)$end)";
@@ -48,7 +49,7 @@ final class Number
     public static function value(string $written): float
     {
         $written = trim((string) preg_replace('/\s+/', ' ', mb_strtolower($written)));
-        if (preg_match('/^(.+?) and (?:a )?(half|quarter|third)$/u', $written, $m)) {
+        if (preg_match('/^(.+?) (?:and|n|&) (?:a |one[ -])?(half|quarter|third)$/u', $written, $m)) {
             return self::value($m[1]) + self::PARTS[$m[2]];
         }
         if (preg_match('/\p{L}/u', $written)) {

@@ -209,7 +209,7 @@ final class Draftsman
         );
         $sentences = \array_slice($sentences, 0, self::MOST_SENTENCES);
         $ways = (new WayAmounts($this->draft->ingredients, $this->draft->reader->amounts()))->over(
-            (new WayReader())->read($sentences),
+            (new WayReader())->read(self::inWholeSentences($sentences, $steps)),
             [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->draft->steps)],
         );
         $acts = (new MethodReader($this->verbs))->acts($steps, $this->draft->ingredients);
@@ -282,6 +282,28 @@ final class Draftsman
         }
 
         return $sentences;
+    }
+
+    /**
+     * The method's sentences as they were read, not as they are marked.
+     *
+     * @param array<array{string, string, int}> $sentences text, zone, line
+     * @param list<Step>                        $steps
+     *
+     * @return list<array{string, string, int}>
+     */
+    private static function inWholeSentences(array $sentences, array $steps): array
+    {
+        $whole = array_values(array_filter($sentences, static fn (array $s): bool => 'step' !== $s[1]));
+        $last = max([0, ...array_column($sentences, 2)]);
+        foreach ($steps as $step) {
+            if ($step->line <= $last) {
+                $whole[] = [$step->source, 'step', $step->line];
+            }
+        }
+        usort($whole, static fn (array $a, array $b): int => $a[2] <=> $b[2]);
+
+        return $whole;
     }
 
     /** @param list<Way> $ways */

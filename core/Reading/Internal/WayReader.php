@@ -16,9 +16,13 @@ use Pausis\Core\Recipe\Way;
  */
 final class WayReader
 {
-    private const SLOW = '/\b(?:slow[- ]?coo?c?k(?:er|ing|ed)?s?|sl?ow coo?ker|crock(?:[- ]?pot)?|slow[- ]?pots?|stoneware|sc)\b/iu';
+    private const SLOW = '/(?<!\bno )(?<!\bwithout )(?<!\bwithout a )(?<!have a )(?<!not a )'
+        .'\b(?:slow[- ]?coo?c?k(?:er|ing|ed)?s?|sl?ow coo?ker|crock(?:[- ]?pot)?'
+        .'|slow[- ]?pots?|stoneware|sc)\b/iu';
     private const PRESSURE = '/\bpressure|whistles?\b/iu';
-    private const OVEN = '/\b(?:oven|bak(?:e|ed|ing)|gas (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b'
+    private const OVEN = '/(?<!dutch )\boven\b(?! gloves?| mitts?|[- ](?:proof|safe))'
+        .'|\b(?:baked?|baking(?! (?:paper|parchment|dish|sheet|tray|tin|powder'
+        .'|soda|potato))|(?:gas|regulo) (?:mark )?\d|roast(?:ed|ing)? (?:it|them|for|in|slowly|at))\b|°\s*[cf]\b'
         .'|\d{3}\s?(?:°|fan)/iu';
     private const HOB = '/\b(?:(?:heat|flame|burner)(?: down)? to (?:a )?(?:low|medium|high)|hobs?|stove(?:top)?|burner|ring|flame'
         .'|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium'
@@ -31,9 +35,11 @@ final class WayReader
         .'|boil)\b/iu';
     private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed'
         .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on|the|it|them)\b)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it'
-        .'|them) (?:at|on))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in|hands[- ]on|active|train|late|reheat\w*'
-        .'|leftovers?|infus\w*|waiting|works? too|the night before|salt(?:ed)? for|best after|next day|warm(?! up)(?: setting'
-        .'| through)?\b|power)\b/iu';
+        .'|them) (?:at|on)| (?:going|cooking|simmering|braising))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in'
+        .'|hands[- ]on|active|train|late|reheat\w*'
+        .'|leftovers?|infus\w*|leave (?:for )?at least|waiting|works? too|the night before|salt(?:ed)? for|best after|next day'
+        .'|warm(?! up)(?: setting'
+        .'| through)?\b|power|pre-?heat\w*)\b/iu';
     private const BASE = '/\b(?:brown\w*|sear\w*|seal\w*|fry|fried|frying|soften\w*|sweat\w*|saut\w*|golden|caramel\w*|toast\w*|fragrant'
         .'|translucent|glassy|reduc\w*|syrup\w*|glossy|thicken\w*|deglaz\w*|bubbl\w* (?:down|hard|away)|boil(?:ed|s)? (?:hard|down)'
         .'|rolling boil|a side|per side|each side|grill\w*|broil\w*|crisp\w*|blacken\w*|whisk\w*|mash|blanch\w*|parboil\w*|coarsely|scum'
@@ -43,24 +49,46 @@ final class WayReader
     private const COOKS = '/\b(?:brais\w*|simmer\w*|stew\w*|cook(?:s|ed|ing)?|bak(?:e|ed|ing)|oven|slow|low|high|medium|pressure|lid'
         .'|cover(?:ed)?|leave|tender|falling apart|falls? apart|blip|blips|ticking|hob|stove|flame|heat|gentl[ey]|slowly|soft|let (?:it'
         .'|them)|go(?:es)?|roast|done|until the meat|own juice|crock)\b/iu';
-    private const LAST = '/\b(?:(?:for|in|during|after) (?:the|its|their) (?:last|final)|(?:the )?(?:last|final) (?:\d|half|hour|quarter'
+    private const LAST = '/\b(?:(?:for|in|during|after) (?:the|its|their) (?:last|final)|(?:the )?(?:last|final) (?:\d+|half|hour|quarter'
         .'|ten|twenty|thirty|few|bit)|before (?:the end|serving|it is done|it[’\']s done|you (?:eat|serve)|the (?:time|cooking))'
-        .'|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early|after (?:the )?first|when there (?:is|are))\b/iu';
+        .'|from the end|to go|towards the end|(?:half ?way|midway) through|left\b|early'
+        .'|after (?:the )?first (?:\d+|hour|half|quarter|ten|twenty'
+        .'|thirty|two|three|few)|when there (?:is|are))\b/iu';
     private const MORE = '/\b(?:more|another|further|again|longer|extra)\b/iu';
     private const TIPS = '/\b(?:add (?:an?|one|\d+) (?:hours?|more)|for (?:the |a )?(?:large|larger|big|bigger|double)\b'
         .'|if (?:yours|your (?:cooker|oven|one|slow))|check (?:after|it|at)|start checking|may (?:take|need)'
-        .'|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed)\b|\d{4}-\d\d-\d\d/iu';
+        .'|can take|depending|some (?:cookers|ovens)|older|don[’\']?t lift|needed'
+        .'|(?:each|every) time|will (?:want|need|do in|take only|be done in))\b|\d{4}-\d\d-\d\d/iu';
     private const THEN = '/\b(?:then|turn(?:ed)?(?: it)? (?:down|up|to)|switch(?:ed)? (?:it )?(?:down|to)'
         .'|drop(?:ped)? (?:it )?(?:down )?to|followed by|before (?:turning|switching)|and after that|afterwards)\b/iu';
     /** "After 1 hour add the beans" is a point in the cooking. */
-    private const AFTER = '/^\W*after\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*,?\s*\b(?:add|stir|put|throw'
+    private const AFTER = '/^\W*(?:after|when\s+(?:it|they|the \w+)\s+(?:has|have)\s+(?:cooked|simmered|stewed|braised'
+        .'|been (?:cooking|in))(?: for)?)\s+(?:about\s+|around\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)[^.;,]*,?'
+        .'\s*\b(?:add|stir|put|throw'
         .'|turn|uncover|remove|take|drop|tip|fish|lift out|pick|skim|spoon|discard|poke|push|baste)\b|\bafter\s+(?:about\s+)?(?:\d|[½¼¾]'
         .'|an?|one|two|three|half)[^.;,]*\b(?:add|stir in|put in|throw in)\b'
         .'|\b(?:turn|baste|check|stir|look|top)\b[^.;]*\bafter\s+(?:about\s+|the first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three'
         .'|half)/iu';
     /** Hours on Low and on High are a slow cooker's. */
-    private const BOTH = '/^(?=.*\blow\b)(?=.*\bhigh\b)(?!.*\b(?:heat|flame|pressure)\b).*\d\s*(?:h|hrs?|hours?)\b/iu';
-    private const CORRECTED = '/^\W*(?:scratch that|no|sorry|wait|actually|i mean|make (?:it|that)|rather|correction)\b/iu';
+    private const BOTH = '/^(?=.*\blow\b)(?=.*\bhigh\b)(?!.*\b(?:heat|flame|pressure)\b).*(?:\d|½|\b(?:an?|one|two|three|four|five|six'
+        .'|seven|eight|nine|ten))\s*(?:h|hrs?|hours?)\b/iu';
+    private const INTO_THE_OVEN = '/\b(?:into|in|to) (?:the|an?) (?:\w+ ){0,2}oven\b(?! ?(?:proof|safe))/iu';
+    /** The other way takes as long. */
+    private const AS_LONG = '/\bsame (?:length of |amount of )?time\b/iu';
+    private const LID_STANDS = '/\blid\s+(?:sits|stands|rests|stays|sitting|resting)\b'
+        .'|\bturn\w*\b[^,.;]*\b(?:half ?way|midway) through\b/iu';
+    private const KEPT_WARM = '/\b(?:keep warm|leave (?:it )?on warm).*$/iu';
+    /** A look at the pot, and not its end. */
+    private const LOOK = '/\b(?:probe|check|test|look|peep|prod)\w*\b[^.;]{0,20}\b(?:at|after)\s+(?:about\s+)?'
+        .'(?=\d|an?\b|one|two|three|half)/iu';
+    private const CORRECTED = '/^\W*(?:scratch that|no(?=\s*[,.!–—-]|\s+(?:wait|sorry|\d))|sorry|wait|actually'
+        .'|i mean|make (?:it|that)|rather|correction)\b/iu';
+    /** Stands between a time and that which is meant. */
+    private const MEANT = '/^[\s,–—-]*(?:(?:oh\s+)?(?:no|sorry|wait|scratch that|i mean|make (?:it|that)'
+        .'|rather|or rather|correction))\b[^.;]{0,40}$/iu';
+    /** A step that begins with the name of another way. */
+    private const NAMED = '/^\W*(?:(?:in|for|with|using|on|by)\s+)?(?:(?:the|an?)\s+)?(?:\w+\s+)?(?:oven|hob|stove(?:top)?|saucepan'
+        .'|casserole|(?:slow|pressure)[- ]cooker)\b[^.;:]{0,24}:/iu';
     private const LID = [
         'open' => '/\b(?:uncovered|without (?:a|the) lid|lid off|open pot|no lid)\b/iu',
         'ajar' => '/\b(?:ajar|half[- ]covered|partly covered|partially covered|lid (?:tilted|askew|a crack)|crack(?:ed)? open'
@@ -68,9 +96,8 @@ final class WayReader
         'lidded' => '/\b(?:lid on|lidded|cover(?:ed)?(?: with| tightly| and|,|\b)|lid|foil|tight-fitting|put the lid)\b/iu',
     ];
     private const LONGEST_BASE = 50.0;
-    private const SHARE_OF_BASE = 0.35;
     private const LEAST_MINUTES = 20.0;
-    private const LEAST_BESIDE = 12.0;
+    private const LEAST_BESIDE = 10.0;
     private const LONGEST_MINUTES = 1800.0;
     /** A larger number beside a setting is no time. */
     private const MOST_HOURS = 16.0;
@@ -100,7 +127,7 @@ final class WayReader
     {
         $all = implode("\n", array_column($sentences, 0));
         $this->slowMentioned = (bool) preg_match(self::SLOW, $all);
-        $cooked = $finished = false;
+        $cooked = $finished = $asking = false;
         foreach ($sentences as [$text, $zone, $line]) {
             if ('title' === $zone || 'heading' === $zone) {
                 $this->current = self::methodOf($text) ?? ('heading' === $zone ? $this->current : null);
@@ -109,14 +136,30 @@ final class WayReader
             }
             $this->noted = 'other' === $zone ? self::methodOf($text) ?? $this->noted : ('heading' === $zone ? self::methodOf($text) : null);
             $before = \count($this->said);
-            if (!$finished || preg_match(self::SLOW, $text) || 'step' !== $zone) {
-                $this->sentence($text, $zone, $line, $cooked);
+            $finished = $finished && !preg_match(self::NAMED, $text);
+            $asked = $asking && preg_match('/^\W*then\b/iu', $text);
+            $this->sentence($asked ? (string) preg_replace('/\bthen\b/iu', '', $text, 1) : $text, $zone, $line, $cooked);
+            if ($finished && !preg_match(self::SLOW, $text) && 'step' === $zone) {
+                $this->onlyWhatIsLonger($before);
             }
+            $asking = str_ends_with(rtrim($text), '?');
             $cooked = $cooked || (\count($this->said) > $before && 'step' === $zone);
             $finished = $finished || ($cooked && 'step' === $zone && preg_match(self::SERVED, $text) && \count($this->said) === $before);
         }
 
-        return $this->together();
+        return (new WaysTogether($this->said, $this->slowMentioned))->all();
+    }
+
+    /** Behind the first sentence of serving only a longer time can be the braise's: a joint is taken out of the oven and put back. */
+    private function onlyWhatIsLonger(int $from): void
+    {
+        $longest = max([0.0, ...array_map(
+            static fn (CookingSentence $c): float => $c->fact ? 0.0 : $c->minutes->high ?? 0.0, \array_slice($this->said, 0, $from),
+        )]);
+        $this->said = [...\array_slice($this->said, 0, $from), ...array_values(array_filter(
+            \array_slice($this->said, $from),
+            static fn (CookingSentence $c): bool => $longest < self::LONGEST_BASE && ($c->minutes->high ?? 0.0) > $longest,
+        ))];
     }
 
     private static function methodOf(string $text): ?Method
@@ -138,7 +181,7 @@ final class WayReader
         ) && !preg_match('/thermometer|inside|core|internal/iu', $text)) {
             $this->oven = $celsius;
         }
-        $durations = self::withSettingsAlone($text, Durations::in($text));
+        $durations = self::asMeant($text, self::withSettingsAlone($text, Durations::in($text)));
         foreach ($durations as $k => [$minutes, $at, $length]) {
             $from = $k > 0 ? $durations[$k - 1][1] + $durations[$k - 1][2] : 0;
             $to = $durations[$k + 1][1] ?? \strlen($text);
@@ -153,14 +196,49 @@ final class WayReader
                 $cooked = true;
             }
         }
+        $this->asLong($text, $durations, $celsius, $zone, $line);
         if ('step' === $zone && !preg_match('/\b(?:last|final)\b/iu', $text)) {
             $this->lid = self::lidIn($text) ?? $this->lid;
         }
         if ([] === $durations && 'step' === $zone && preg_match(self::SLOW, $text) && preg_match(self::COOKS, $text)) {
             $this->current = Method::SlowCooker;
-        } elseif ([] === $durations && 'step' === $zone && preg_match('/\b(?:into|in|to) (?:the|an?) oven\b/iu', $text)) {
+        } elseif ([] === $durations && 'step' === $zone && preg_match(self::INTO_THE_OVEN, $text)) {
             $this->current = Method::Oven;
         }
+    }
+
+    /**
+     * "Or in the oven at 160 for the same time.".
+     *
+     * @param list<array{Minutes, int, int}> $durations
+     * @param array{float, float}|null       $celsius
+     */
+    private function asLong(string $text, array $durations, ?array $celsius, string $zone, int $line): void
+    {
+        $told = end($this->said);
+        $behind = [] === $durations ? 0 : $durations[\count($durations) - 1][1] + $durations[\count($durations) - 1][2];
+        $other = preg_match(self::AS_LONG, substr($text, $behind)) ? self::methodOf(substr($text, $behind)) : null;
+        if (false !== $told && null !== $other && $other !== $told->method) {
+            $this->said[] = new CookingSentence($other, $told->minutes, null, Method::Oven === $other ? $celsius : null,
+                self::lidIn($text) ?? $told->lid, false, false, 'step' !== $zone, $line);
+        }
+    }
+
+    /**
+     * "thirty minutes, sorry, forty minutes": the second.
+     *
+     * @param list<array{Minutes, int, int}> $durations
+     *
+     * @return list<array{Minutes, int, int}>
+     */
+    private static function asMeant(string $text, array $durations): array
+    {
+        return array_values(array_filter($durations, static function (array $d, int $k) use ($text, $durations): bool {
+            $end = $d[1] + $d[2];
+            $between = isset($durations[$k + 1]) ? substr($text, $end, max(0, $durations[$k + 1][1] - $end)) : '';
+
+            return '' === trim($between, " ,\n") || !preg_match(self::MEANT, $between);
+        }, \ARRAY_FILTER_USE_BOTH));
     }
 
     /** From the last stop before a time to the next after it, and not into the clause of another time. */
@@ -168,6 +246,7 @@ final class WayReader
     {
         $before = substr($text, $from, $at - $from);
         $before = (string) preg_replace('/^.*[;.]\s(?=[^;.]*$)/su', '', $before);
+        $before = $from > 0 ? (string) preg_replace('/^\W*(?:on|at)\s+(?:the\s+)?(?:low|medium|high|auto)\b/iu', '', $before) : $before;
         $before = $from > 0 ? (string) preg_replace('/^.*(?:\bor\b|\/|\bthen\b(?=.*\bthen\b))/su', '', $before) : $before;
         $after = substr($text, $at + $length, max(0, $to - $at - $length));
         // What follows belongs here up to the next verb's clause.
@@ -188,7 +267,7 @@ final class WayReader
         $n = Number::pattern();
         preg_match_all(
             "/(?<![\p{L}\d.,])(?<low>$n)(?:\s*(?:-|–|to|or)\s*(?<high>$n))?\s*(?=on (?:the )?(?:low|medium|high)\b)|\b(?:low|high"
-                ."|hi|medium|auto)[\s:]+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?!\s*(?:°|%|g\b|kg|ml|cups?|tbsp|tsp"
+                ."|hi|medium|auto)[\s:|]+(?:for\s+)?(?<l2>$n)(?:\s*(?:-|–|to|or)\s*(?<h2>$n))?(?!\s*(?:°|%|g\b|kg|ml|cups?|tbsp|tsp"
                 ."|oz|lb|m(?:in)?\b|times|inch|cm|people|pieces|\d|-|\/))/iu",
             $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL,
         );
@@ -243,11 +322,9 @@ final class WayReader
         ));
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
-        $notCooking = preg_match(
-            self::NOT_COOKING, (string) preg_replace('/\b(?:keep warm|leave (?:it )?on warm).*$/iu', '', $near),
-        ) && null === $setting;
+        $notCooking = self::isNoCooking($near, $setting);
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
-            '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', $near,
+            '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', (string) preg_replace(self::HOB_LEVEL, '', $near),
         );
         $least = Method::Pressure === $method || preg_match(self::PRESSURE, $text) ? self::LEAST_BESIDE : self::LEAST_MINUTES;
         $more = (bool) preg_match(self::MORE, $clause);
@@ -256,9 +333,8 @@ final class WayReader
         );
         $beside = preg_match(ActReader::BESIDE, $text)
             && !preg_match('/\b(?:meat|beef|lamb|pork|veal|chicken|joint|the stew|the braise)\b/iu', $text);
-        $aside = preg_match(self::LAST, $near) || preg_match(self::TIPS, $near) || preg_match(self::AFTER, $near);
         $short = $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least);
-        if ((!$cooks && !$more && $minutes->high < 60) || $notCooking || $ofBase || $ofOthers || $aside || $beside || $short
+        if ((!$cooks && !$more && $minutes->high < 60) || $notCooking || $ofBase || $ofOthers || self::isAside($near) || $beside || $short
             || $minutes->high > self::LONGEST_MINUTES) {
             return null;
         }
@@ -279,6 +355,22 @@ final class WayReader
             (bool) preg_match(self::THEN, $clause), $fact, $line);
     }
 
+    private static function isNoCooking(string $near, ?string $setting): bool
+    {
+        $unwarmed = (string) preg_replace(self::KEPT_WARM, '', $near);
+        $unlidded = (string) preg_replace(self::LID_STANDS, '', $unwarmed);
+
+        return preg_match('/\bpre-?heat/iu', $near) || (null === $setting && (
+            preg_match(self::NOT_COOKING, $unlidded) || ($unwarmed !== $near && [] === Durations::in($unwarmed))
+        ));
+    }
+
+    private static function isAside(string $near): bool
+    {
+        return preg_match(self::LAST, (string) preg_replace(self::LID_STANDS, '', $near)) || preg_match(self::LOOK, $near)
+            || preg_match(self::TIPS, $near) || preg_match(self::AFTER, $near);
+    }
+
     /** Without what is said of the end only. */
     private static function untilTheLast(string $text): string
     {
@@ -296,142 +388,5 @@ final class WayReader
         }
 
         return null;
-    }
-
-    /** @return list<Way> */
-    private function together(): array
-    {
-        $ways = [];
-        foreach (Method::cases() as $method) {
-            $of = array_values(array_filter($this->said, static fn (CookingSentence $c): bool => $method === $c->method));
-            $inSteps = array_values(array_filter($of, static fn (CookingSentence $c): bool => !$c->fact));
-            $facts = array_values(array_filter($of, static fn (CookingSentence $c): bool => $c->fact));
-            // Settings that the method leaves out may stand beside it.
-            $of = [] === $inSteps ? $of : [...$inSteps, ...(Method::SlowCooker === $method ? self::besides($inSteps, $facts) : [])];
-            if ([] === $of) {
-                continue;
-            }
-            $ways[] = [
-                array_search($of[0], $this->said, true), Method::SlowCooker === $method ? $this->slow($of) : self::plain($method, $of),
-            ];
-        }
-        $unsaid = array_values(array_filter($this->said, static fn (CookingSentence $c): bool => null === $c->method));
-        if ([] === $ways && [] !== $unsaid) {
-            $inSteps = array_values(array_filter($unsaid, static fn (CookingSentence $c): bool => !$c->fact));
-            $ways[] = [0, self::plain($this->slowMentioned ? Method::SlowCooker : Method::Hob, [] === $inSteps ? $unsaid : $inSteps, 0.6)];
-        } elseif ([] !== ($first = $this->toldFirst($unsaid, $ways))) {
-            $ways[] = [array_search($first[0], $this->said, true), self::plain(Method::Hob, $first, 0.85)];
-        } elseif (1 === \count($ways) && Method::SlowCooker !== $ways[0][1]->method) {
-            foreach ($unsaid as $one) {
-                $way = $ways[0][1];
-                if (!$one->more || $one->fact || null === $one->minutes || null === $way->minutes) {
-                    continue;
-                }
-                $ways[0][1] = new Way(
-                    $way->method, $way->minutes->plus($one->minutes), $way->celsius, $way->settings, $way->phases, $way->lid, $way->amounts,
-                    $way->confidence,
-                );
-            }
-        }
-        usort($ways, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-
-        return array_column($ways, 1);
-    }
-
-    /**
-     * What notes tell of settings that the steps don't name.
-     *
-     * @param list<CookingSentence> $steps
-     * @param list<CookingSentence> $facts
-     *
-     * @return list<CookingSentence>
-     */
-    private static function besides(array $steps, array $facts): array
-    {
-        $named = array_map(static fn (CookingSentence $c): ?string => $c->setting, $steps);
-
-        return array_values(array_filter(
-            $facts,
-            static fn (CookingSentence $c): bool => null !== $c->setting && !$c->more && !\in_array($c->setting, $named, true),
-        ));
-    }
-
-    /**
-     * Hours of the method without a word of where, before a slow cooker is spoken of: the recipe's own way.
-     *
-     * @param list<CookingSentence>       $unsaid
-     * @param list<array{int|false, Way}> $ways
-     *
-     * @return list<CookingSentence>
-     */
-    private function toldFirst(array $unsaid, array $ways): array
-    {
-        $slow = array_values(array_filter($ways, static fn (array $way): bool => Method::SlowCooker === $way[1]->method));
-        $own = array_values(array_filter(
-            $unsaid, static fn (CookingSentence $c): bool => !$c->fact && ($c->minutes->high ?? 0.0) >= self::LONGEST_BASE,
-        ));
-
-        return 1 === \count($ways) && 1 === \count($slow) && [] !== $own && array_search($own[0], $this->said, true) < $slow[0][0]
-            ? $own
-            : [];
-    }
-
-    /** @param non-empty-list<CookingSentence> $of */
-    private static function plain(Method $method, array $of, float $confidence = 1.0): Way
-    {
-        $minutes = $celsius = $lid = null;
-        $longest = max(array_map(static fn (CookingSentence $c): float => $c->minutes->high ?? 0.0, $of));
-        foreach ($of as $one) {
-            // What is short before the long time is still the base.
-            if (null === $one->minutes || (null === $minutes && !$one->more && $one->minutes->high < self::SHARE_OF_BASE * $longest)) {
-                continue;
-            }
-            $lid ??= $one->lid;
-            if (null === $minutes || $one->more || !$one->fact) {
-                $minutes = null === $minutes ? $one->minutes : $minutes->plus($one->minutes);
-            }
-            $celsius = $one->minutes->high === $longest || null === $celsius ? $one->celsius ?? $celsius : $celsius;
-        }
-
-        return new Way($method, $minutes, $celsius, lid: $lid, confidence: $confidence);
-    }
-
-    /** @param non-empty-list<CookingSentence> $of */
-    private function slow(array $of): Way
-    {
-        $settings = $phases = [];
-        $lid = $last = null;
-        foreach ($of as $k => $one) {
-            $lid ??= $one->lid;
-            if (null === $one->minutes) {
-                continue;
-            }
-            $setting = $one->setting ?? (1 === \count($of) || 0 === $k ? 'low' : null);
-            if (null === $setting) {
-                continue;
-            }
-            $before = $of[$k - 1] ?? null;
-            if ($one->then && null !== $before?->minutes && null !== $last && $last !== $setting) {
-                $phases = [] === $phases ? [['setting' => $last, 'minutes' => $before->minutes]] : $phases;
-                unset($settings[$last]);
-                $phases[] = ['setting' => $setting, 'minutes' => $one->minutes];
-            } elseif (isset($settings[$setting]) && ($one->more || $one->then)) {
-                $settings[$setting] = $settings[$setting]->plus($one->minutes);
-            } else {
-                $settings[$setting] ??= $one->minutes;
-            }
-            $last = $setting;
-        }
-        if ([] !== $phases) {
-            $sum = array_reduce($phases, static fn (?Minutes $all, array $p): Minutes => $all?->plus($p['minutes']) ?? $p['minutes']);
-            \assert($sum instanceof Minutes);
-            $settings = [implode('+', array_column($phases, 'setting')) => $sum] + $settings;
-        }
-        $lowest = null;
-        foreach (['low', 'auto', 'medium', 'high'] as $setting) {
-            $lowest ??= $settings[$setting] ?? null;
-        }
-
-        return new Way(Method::SlowCooker, $lowest ?? array_values($settings)[0] ?? null, null, $settings, $phases, $lid ?? 'lidded');
     }
 }

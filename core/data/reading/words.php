@@ -72,9 +72,9 @@ thickened thickens thickly thighs thin thing things think thinly third thirds th
 throw throwing thumb thursday thus thyme tied tight tightly till time times tins tips tita title toast toasted today
 together told tomato tomatoes tomatos tomorrow tonight took tops torn tortillas toss total tough transfer translated
 tray treacle tried trim trimmed trust tuck tuesday turkey turmeric turn turned turning turnip turns twenty twice typed
-uncle uncover uncovered under unit unsalted unsmoked until unto updated upon used uses value veal vegetable vegetables
-venison version very village vinegar virgin voice votes wait waiting walk walnut want wants warm wash watch water waxy
-ways we\'re wedges week weeknight weight welcome well went were what whatever wheat when where which while whisk whistles
-white whole wholegrain whom whose wide wife wild will wine wineglass winter wipe with without won\'t worcester
-worcestershire work working works would write writer written wrote year years yellow yield yoghurt you\'ll you\'re young
-your yours zest');
+uncle uncover uncovered under unit unsalted unsmoked until unto updated upon used uses using value veal vegetable
+vegetables venison version very village vinegar virgin voice votes wait waiting walk walnut want wants warm wash watch
+water waxy ways we\'re wedges week weeknight weight welcome well went were what whatever wheat when where which while
+whisk whistles white whole wholegrain whom whose wide wife wild will wine wineglass winter wipe with without won\'t
+worcester worcestershire work working works would write writer written wrote year years yellow yield yoghurt you\'ll
+you\'re young your yours zest');
