@@ -27,7 +27,7 @@ final class IngredientReader
     /** Said of an animal, but none. */
     private const MADE_OF_MEAT = '/\b(?:stock|broth|soup|gravy|drippings?|fat|sausages?|bouillon|cubes?|consomm[ée]|ham|bacon|lard|tallow'
         .'|jus|demi[- ]glace|seasoning|spice|masala|rub)s?$/u';
-    private const EITHER = '/^(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice'
+    private const EITHER = '/^(?:(?:hot|warm|cold|good|fresh|strong|light|dark|rich|home-?made)\s+)*(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice'
         .'|flour|bouillon|cubes?)\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish'
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
@@ -458,7 +458,12 @@ final class IngredientReader
             return [$named[0], null, $named[0]->role];
         }
         $cut = $this->cuts->named($text);
-        if (null !== $cut && null !== $named && null === $this->cuts->named(str_replace($named[1], ' ', Larder::normal($text)))) {
+        $spoken = ' '.Larder::normal($text).' ';
+        $isLonger = null !== $cut && null !== $named && [] !== array_filter(
+            $cut->words,
+            static fn (string $w): bool => str_contains($w, $named[1]) && \strlen($w) > \strlen($named[1]) && str_contains($spoken, " $w "),
+        );
+        if (null !== $cut && null !== $named && !$isLonger && null === $this->cuts->named(str_replace($named[1], ' ', Larder::normal($text)))) {
             $cut = null;
         }
         if (null === $cut && (null === $named || 'ham-bone' === $named[0]->id) && preg_match(self::BARE_CUT, $text)) {

@@ -20,7 +20,7 @@ final readonly class Parts
         'sauce-beside' => '/\b(?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber|tahini|herb'
             .'|yogh?urt|raita'
             .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
-        'marinade' => '/\bmarinade|marinating\b/iu',
+        'marinade' => '/\b(?:marinade|marinating|soak(?:ing)?|brine)\b/iu',
         'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
             .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh'
         .'|quinoa|bulgur|farro'
@@ -29,6 +29,7 @@ final readonly class Parts
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];
     private const FOR_MARINADE = '/\bfor (?:the )?(?:marinade|marinating|brine|brining)\b/iu';
+    private const HEADED = '/^\W*for the [^:]{3,60}:/iu';
     private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
     private const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
     private const MINUTES_LEFT = '/\b(?:(?:minutes?|mins?|hours?) (?:left|to go|before)|(?:last|final) )/iu';
@@ -144,7 +145,9 @@ final readonly class Parts
      */
     private function byUse(Ingredient $one, array $used, array $kinds): PartKind
     {
-        $beside = array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
+        $beside = $this->hasTwinBeside($one)
+            ? []
+            : array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
         $inPot = [] !== array_filter(
             $used,
             fn (Act $a): bool => !\in_array(
@@ -192,6 +195,22 @@ final readonly class Parts
             && ([] !== $soaksMeat || (\in_array(ActKind::Marinate->value, $kinds, true) && [] !== $this->thrownFoods));
     }
 
+    /** The same food is listed once more under the heading of something beside: what is done there is done with that one. */
+    private function hasTwinBeside(Ingredient $one): bool
+    {
+        $own = $this->headingOf($one);
+        foreach ($this->ingredients as $other) {
+            $heading = $this->headingOf($other);
+            if ($other->key() !== $one->key() && null !== $one->food && $other->food?->id === $one->food->id && $heading !== $own
+                && (preg_match(self::HEADINGS['side'], $heading) || preg_match(self::HEADINGS['topping'], $heading))
+                && !preg_match(self::HEADINGS['side'], $own)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function hasMeat(Act $act): bool
     {
         foreach ($this->ingredients as $one) {
@@ -233,11 +252,21 @@ final readonly class Parts
         $found = '';
         $at = 0;
         foreach ($this->sentences as [$text, $zone, $line]) {
-            if ($line >= $one->line) {
+            if ($line > $one->line) {
                 break;
             }
-            $found = 'heading' === $zone ? $text : $found;
-            $at = 'heading' === $zone ? $line : $at;
+            $within = \in_array($line, array_column($this->ingredients, 'line'), true) && !preg_match('/^\W*for\b/iu', $text);
+            if ('heading' === $zone && ($within ? $line === $one->line : $line < $one->line)) {
+                $found = $text;
+                $at = $line;
+            }
+        }
+        foreach ($this->ingredients as $other) {
+            // "For the pickled onions: 2 red onions" heads what follows, and itself.
+            if ($other->line > $at && $other->line <= $one->line && preg_match(self::HEADED, $other->source, $m)) {
+                $found = $m[0];
+                $at = $other->line - 1;
+            }
         }
 
         return '' !== $found && $this->isApart($one, $at) ? '' : $found;
