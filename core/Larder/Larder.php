@@ -145,6 +145,14 @@ final class Larder
         return null;
     }
 
+    /** @return list<string> the single words of all names */
+    public function words(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (int|string $name): array => explode(' ', (string) $name), array_keys($this->byName),
+        ))));
+    }
+
     /**
      * What mistyped words of these names, and of more that a caller knows, most likely mean.
      *

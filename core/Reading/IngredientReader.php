@@ -29,6 +29,7 @@ final class IngredientReader
         .'|jus|demi[- ]glace|seasoning|spice|masala|rub)s?$/u';
     private const EITHER = '/^(?:(?:hot|warm|cold|good|fresh|strong|light|dark|rich|home-?made)\s+)*(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice'
         .'|flour|bouillon|cubes?)\b/iu';
+    private const STOCKS = '/\b\p{L}+\s+or\s+(\p{L}+\s+(?:stock|broth|bouillon))\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish'
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
@@ -180,7 +181,7 @@ final class IngredientReader
         $found = $this->amounts->find($text);
         $rest = self::withoutLead(null === $found ? $text : $found->without($text));
         // "lamb or chicken stock" is stock.
-        $rest = (string) preg_replace(self::EITHER, '$2 $3', $rest);
+        $rest = (string) preg_replace([self::EITHER, self::STOCKS], ['$2 $3', '$1'], $rest);
         $amountText = null === $found ? '' : (string) preg_replace('/\s+of$/iu', '', $found->in($text));
         [$foodText, $notes] = self::splitNotes($rest);
         if (str_starts_with($rest, '(') && preg_match('/^\(([^)]*)\)\s*(.+)$/us', $rest, $m)) {

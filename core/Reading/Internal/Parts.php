@@ -101,6 +101,9 @@ final readonly class Parts
     {
         $heading = $this->headingOf($one);
         foreach (self::HEADINGS as $part => $pattern) {
+            if ('side' === $part && $this->isMarinadeCalledPickle($heading)) {
+                return PartKind::Marinade;
+            }
             if (preg_match($pattern, $heading) && !preg_match('/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b/iu', $heading)) {
                 return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
             }
@@ -209,6 +212,15 @@ final readonly class Parts
         }
 
         return false;
+    }
+
+    /** In translated recipes meat lies in a pickle. */
+    private function isMarinadeCalledPickle(string $heading): bool
+    {
+        return preg_match('/\bpickle\b(?! (?:slices|spears))/iu', $heading) && [] !== array_filter(
+            $this->acts, static fn (Act $a): bool => ActKind::Marinate === $a->kind
+                || preg_match('/\b(?:lay|put|place|lie)\b.*\bmeat\b/iu', $a->source),
+        );
     }
 
     private function hasMeat(Act $act): bool

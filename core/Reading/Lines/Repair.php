@@ -17,6 +17,8 @@ final readonly class Repair
         .'|(?<=\d)(?<o>[Oo]+)(?=\s?(?:g|kg|ml|l|rnl|m|mins?|minutes?|rnins?|rninutes?|hrs?|hours?|cal)\b|\s*[°º]|[\dOo]|\s*-)'
         .'|(?<=\d[.,])(?<d>[lI])(?=\s?(?:g|kg|l)\b)'
         .'|(?<=\d)(?<e>[lI])(?=\d)|\b(?<t>lo|l0|1o)(?=\s?(?:min|rnin|hour)|\s(?:g|ml|oz)\b)/u';
+    /** "400 rnl" */
+    private const MILLILITRES = '/(?<=\d|\d\s)rnl\b/u';
     /** "gar1ic" */
     private const ONES = '/(?<=\p{Ll})1(?=\p{Ll})/u';
     /** A list whose lines a page ran into one: "oil2 onions, sliced4 cloves". */
@@ -58,6 +60,10 @@ final readonly class Repair
         preg_match_all(self::DIGITS, $source, $digits, \PREG_OFFSET_CAPTURE);
         foreach ($digits[0] as [$letters, $at]) {
             $hits[$at] = [strtr($letters, ['O' => '0', 'o' => '0', 'l' => '1', 'I' => '1', '|' => '1']), $at, $at + \strlen($letters)];
+        }
+        preg_match_all(self::MILLILITRES, $source, $measures, \PREG_OFFSET_CAPTURE);
+        foreach ($measures[0] as [$unit, $at]) {
+            $hits[$at] = ['ml', $at, $at + \strlen($unit)];
         }
         preg_match_all(self::ONES, $source, $ones, \PREG_OFFSET_CAPTURE);
         foreach ($ones[0] as [$one, $at]) {
