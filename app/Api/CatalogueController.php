@@ -32,6 +32,7 @@ use Pausis\Core\Reading\RecipeReader;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Tenderness\Doneness;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
@@ -81,6 +82,7 @@ final class CatalogueController extends ApiController
             $this->choices('layers', LayerOrder::cases()),
             array_map(static fn (Side $s): SideChoice => new SideChoice($s->id, $s->name, $s->takes), $sides->all()),
             $this->choices('step', StepKind::cases()),
+            $this->choices('timing', Timing::cases()),
             $this->choices('measures', UnitSystem::cases()),
             $this->choices('sureness', Sureness::cases()),
             array_map(

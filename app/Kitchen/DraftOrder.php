@@ -78,7 +78,9 @@ use Pausis\Core\Recipe\OriginalMethod;
 use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Step;
 use Pausis\Core\Recipe\StepKind;
+use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Recipe\Way;
+use Pausis\Core\Recipe\When;
 use Pausis\Core\Tenderness\Doneness;
 
 /** Turns what a cook typed into an order for the core, with every problem and its place. */
@@ -112,7 +114,7 @@ final readonly class DraftOrder
         }
         $steps = array_map(
             static fn (StepDraft $s, int $k): StepDraft => new StepDraft(
-                $s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id,
+                $s->line, $s->source, $s->kind, $s->minutes, '' === $s->id ? (string) $k : $s->id, $s->when, $s->offset, $s->foods,
             ),
             $draft->steps, array_keys($draft->steps),
         );
@@ -149,16 +151,38 @@ final readonly class DraftOrder
     {
         $corrections = [];
         foreach ($draft->steps as $step) {
-            $minutes = '' === trim($step->minutes)
-                ? null
-                : Minutes::of($this->steps->minutes(preg_match('/\p{L}/u', $step->minutes) ? $step->minutes : "$step->minutes min"));
+            $minutes = $this->typedMinutes($step->minutes);
             $kind = StepKind::tryFrom($step->kind);
-            if (null !== $minutes || null !== $kind) {
-                $corrections[$step->id] = new Correction(null === $kind ? null : ActReader::ofStep($kind) ?? ActKind::Other, $minutes);
+            $when = $this->when($step);
+            $foods = null === $step->foods ? null : array_values(array_intersect($step->foods, array_column($draft->ingredients, 'id')));
+            if (null !== $minutes || null !== $kind || null !== $when || null !== $foods) {
+                $corrections[$step->id] = new Correction(
+                    null === $kind ? null : ActReader::ofStep($kind) ?? ActKind::Other, $minutes, $when, $foods,
+                );
             }
         }
 
         return $this->dishes->read($understood, $this->steps($draft, $understood), $this->ways($draft), $corrections);
+    }
+
+    /** "20", "1 h 30", "20-25 minutes". */
+    private function typedMinutes(string $typed): ?Minutes
+    {
+        return '' === trim($typed) ? null : Minutes::of($this->steps->minutes(preg_match('/\p{L}/u', $typed) ? $typed : "$typed min"));
+    }
+
+    private function when(StepDraft $step): ?When
+    {
+        $offset = $this->typedMinutes($step->offset);
+
+        return match (Timing::tryFrom($step->when)) {
+            Timing::EveningBefore => When::eveningBefore(),
+            Timing::Before => When::before(),
+            Timing::AfterStart => null === $offset ? null : When::afterStart($offset),
+            Timing::BeforeEnd => null === $offset ? null : When::beforeEnd($offset),
+            Timing::End => When::atTheEnd(),
+            null => null,
+        };
     }
 
     /** What the cook has called a sentence and can't be done there is said beside it; all else is worked out. */
@@ -169,6 +193,11 @@ final readonly class DraftOrder
                 if ('' !== $step->kind && "$step->id.1" === $act->id) {
                     $problems->add('act-without-its-need', "steps.$k.kind", ['act' => $act->kind->value]);
                 }
+            }
+        }
+        foreach ($draft->steps as $k => $step) {
+            if (\in_array(Timing::tryFrom($step->when), [Timing::AfterStart, Timing::BeforeEnd], true) && null === $this->when($step)) {
+                $problems->add('offset-not-understood', "steps.$k.offset", ['typed' => mb_substr($step->offset, 0, 40)]);
             }
         }
     }

@@ -54,7 +54,8 @@ final readonly class DishReader
      */
     public function read(array $ingredients, array $steps, array $ways = [], array $corrections = []): Dish
     {
-        $acts = $this->method->acts($steps, $ingredients, $corrections);
+        $whens = array_filter(array_map(static fn (Correction $c): ?When => $c->when, $corrections));
+        $acts = self::moved($this->method->acts($steps, $ingredients, $corrections), $whens);
         $sentences = array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $steps);
 
         return self::assembled(
@@ -62,22 +63,54 @@ final readonly class DishReader
             (new StructureReader(
                 $ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part, $ingredients),
             ))->read(),
-            $ways,
+            $ways, $whens,
         );
     }
 
     /**
-     * @param list<Ingredient> $ingredients
-     * @param list<Act>        $acts
-     * @param list<Way>        $ways
+     * The acts in the order that a cook has said: what is to be done before the cooking stands before it, what is done after it behind.
+     *
+     * @param list<Act>           $acts
+     * @param array<string, When> $whens by step
+     *
+     * @return list<Act>
      */
-    private static function assembled(array $ingredients, array $acts, Structure $structure, array $ways): Dish
+    private static function moved(array $acts, array $whens): array
+    {
+        $cook = [] === $whens ? null : MethodReader::cookPlace($acts);
+        if (null === $cook) {
+            return $acts;
+        }
+        $ranked = [[], [], [], [], []];
+        foreach ($acts as $k => $act) {
+            $ranked[$k === $cook ? 2 : match (($whens[$act->step()] ?? null)?->timing) {
+                null => $k < $cook ? 1 : 4,
+                Timing::EveningBefore => 0,
+                Timing::Before => 1,
+                Timing::AfterStart, Timing::BeforeEnd => 3,
+                Timing::End => 4,
+            }][] = $act;
+        }
+
+        return array_merge(...$ranked);
+    }
+
+    /**
+     * @param list<Ingredient>    $ingredients
+     * @param list<Act>           $acts
+     * @param list<Way>           $ways
+     * @param array<string, When> $whens       that a cook has said, by step
+     */
+    private static function assembled(array $ingredients, array $acts, Structure $structure, array $ways, array $whens): Dish
     {
         $cook = MethodReader::cookPlace($acts);
         $late = array_combine(
             array_map(static fn (Ingredient $i): string => $i->key(), $ingredients),
             \array_slice($structure->late, 0, \count($ingredients)),
         );
+        foreach (array_filter($acts, static fn (Act $a): bool => isset($whens[$a->step()])) as $said) {
+            $late = array_diff_key($late, array_flip($said->foods));
+        }
         $partOf = [];
         foreach ($ingredients as $one) {
             $partOf[$one->key()] = $one->part;
@@ -102,6 +135,7 @@ final readonly class DishReader
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
                 $opened, $after, $late, $structure->uncoverMinutes, null === $cook ? null : $acts[$cook]->minutes,
             ));
+            $timed = isset($whens[$act->step()]) && $k !== $cook ? $timed->at($whens[$act->step()]) : $timed;
             $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
             $byPart[self::partOf($act, $partOf, $after)->value][] = $goesIn ? $timed->as(ActKind::Add) : $timed;
         }

@@ -197,6 +197,30 @@ final readonly class MethodReader
     }
 
     /**
+     * What an act took and is said to is taken there still; what is new goes to the sentence's first act that takes anything.
+     *
+     * @param list<Act>    $read
+     * @param list<string> $foods
+     *
+     * @return list<Act>
+     */
+    private static function taking(array $read, array $foods): array
+    {
+        $new = array_values(array_diff($foods, ...array_map(static fn (Act $a): array => $a->foods, $read)));
+        $taken = [];
+        foreach ($read as $act) {
+            $kept = array_values(array_intersect($act->foods, $foods));
+            $taken[] = $act->taking([] !== $act->foods || 1 === \count($read) ? [...$kept, ...$new] : $kept);
+            $new = [] !== $act->foods ? [] : $new;
+        }
+        if ([] !== $new && [] !== $taken) {
+            $taken[0] = $taken[0]->taking([...$taken[0]->foods, ...$new]);
+        }
+
+        return $taken;
+    }
+
+    /**
      * A sentence that the cook has called something is that one thing; minutes are those of its longest act.
      *
      * @param list<Act> $read
@@ -210,6 +234,9 @@ final readonly class MethodReader
             $read = [new Act(
                 "$step->id.1", $correction->kind, $foods, $read[0]->minutes ?? null, until: $read[0]->until ?? null, source: $step->source,
             )];
+        }
+        if (null !== $correction?->foods) {
+            $read = self::taking($read, $correction->foods);
         }
         if (null === $correction?->minutes || [] === $read) {
             return $read;

@@ -54,6 +54,21 @@ final readonly class Act
         return $this->changed($this->kind, $minutes ?? $this->minutes, $this->when);
     }
 
+    /** @param list<string> $foods ids */
+    public function taking(array $foods): self
+    {
+        return new self(
+            $this->id, $this->kind, $foods, $this->minutes, $this->batches, $this->celsius, $this->heat, $this->until, $this->when,
+            $this->words, $this->source, $this->line, $this->said,
+        );
+    }
+
+    /** @return string the id of the sentence that tells it */
+    public function step(): string
+    {
+        return (string) strtok($this->id, '.');
+    }
+
     public function onLine(int $line): self
     {
         return new self(

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Recipe;
 
-/** What a cook has said a sentence of a method to be, and how long it takes, whatever was read. */
+/** What a cook has said of a sentence of a method, whatever was read in it; null where the reading stands. */
 final readonly class Correction
 {
-    public function __construct(public ?ActKind $kind = null, public ?Minutes $minutes = null)
-    {
+    /** @param list<string>|null $foods ids of what it takes */
+    public function __construct(
+        public ?ActKind $kind = null, public ?Minutes $minutes = null, public ?When $when = null, public ?array $foods = null,
+    ) {
     }
 }

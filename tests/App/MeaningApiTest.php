@@ -92,4 +92,25 @@ final class MeaningApiTest extends ApiTestCase
     {
         return self::text($this->call('POST', '/api/recipes/read', ['text' => self::RECIPE_WITH_BASHIES]), 'understood.2.role');
     }
+
+    public function testWhenAndWithWhatASentencesWorkIsDoneIsTheCooks(): void
+    {
+        $draft = $this->draft();
+        $steps = $draft['steps'];
+        $lines = $draft['ingredients'];
+        self::assertIsArray($steps);
+        self::assertIsArray($lines);
+        $onion = ((array) $lines[1])['id'];
+        $steps[] = [
+            ...(array) $steps[0], 'source' => 'Add the onions.', 'id' => 'own-1', 'when' => 'before-end', 'offset' => '45', 'foods' => [$onion],
+        ];
+        $view = $this->call('POST', '/api/braises/preview', [...$draft, 'steps' => $steps]);
+        $last = \count($steps) - 1;
+        self::assertSame([[$onion], '45 min before the end'], [[self::text($view, "steps.$last.foods.0")], self::text($view, "steps.$last.when")]);
+
+        $steps[$last] = [...(array) $steps[$last], 'offset' => 'soon'];
+        $view = $this->call('POST', '/api/braises/preview', [...$draft, 'steps' => $steps]);
+        $problems = array_column((array) $view['problems'], 'message', 'path');
+        self::assertStringContainsString('“soon” is no time', $problems["steps.$last.offset"]);
+    }
 }

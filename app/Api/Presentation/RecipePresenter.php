@@ -45,7 +45,9 @@ use Pausis\Core\Recipe\PartKind;
 use Pausis\Core\Recipe\Pieces;
 use Pausis\Core\Recipe\Reading;
 use Pausis\Core\Recipe\Step;
+use Pausis\Core\Recipe\Timing;
 use Pausis\Core\Recipe\Way;
+use Pausis\Core\Recipe\When;
 use Pausis\Core\Tenderness\Doneness;
 
 /** What was made of a recipe, in words, and as the beginning of a draft. */
@@ -103,7 +105,20 @@ final readonly class RecipePresenter
                 'question.misheard', $measures, ['said' => $step->guess->said, 'meant' => $step->guess->meant],
             ),
             $this->deeds($own), [] === $said ? '' : $this->wording->label('said', $said[0]->said->value),
+            [] === $own ? '' : $this->when($own[0]->when, $measures),
+            array_values(array_unique(array_merge(...array_map(static fn (Act $a): array => $a->foods, $own)))),
         );
+    }
+
+    private function when(When $when, Measures $measures): string
+    {
+        $offset = null === $when->offset ? '' : self::time($when->offset->low, $when->offset->high, $measures);
+
+        return match ($when->timing) {
+            Timing::EveningBefore => $this->wording->label('timing', $when->timing->value),
+            Timing::AfterStart, Timing::BeforeEnd => trim($offset.' '.$this->wording->label('timing', $when->timing->value)),
+            default => '',
+        };
     }
 
     /**

@@ -23,6 +23,7 @@ final readonly class Catalogue
      * @param list<Choice>     $layers
      * @param list<SideChoice> $sides
      * @param list<Choice>     $stepKinds
+     * @param list<Choice>     $timings     when something is done
      * @param list<Choice>     $sureness    that dinner is in time
      * @param list<Choice>     $measures    whose cups and spoons
      * @param list<DegreeView> $degrees     of the axis of a chart
@@ -43,6 +44,7 @@ final readonly class Catalogue
         public array $layers,
         public array $sides,
         public array $stepKinds,
+        public array $timings,
         public array $measures,
         public array $sureness,
         public array $degrees,

@@ -110,6 +110,7 @@ export type Catalogue = {
   layers: Choice[];
   sides: SideChoice[];
   stepKinds: Choice[];
+  timings: Choice[];
   measures: Choice[];
   sureness: Choice[];
   degrees: DegreeView[];
@@ -848,13 +849,16 @@ export type StartedDraft = {
   at: string;
 };
 
-/** One step of the recipe as the cook left it; kind and minutes are empty where the reading stands. */
+/** One step of the recipe as the cook left it; what is empty, and foods that are null, stand as they were read. */
 export type StepDraft = {
   line: number;
   source: string;
   kind: string;
   minutes: string;
   id: string;
+  when: string;
+  offset: string;
+  foods: string[] | null;
 };
 
 /** An answer to the question about a line that can be pressed: what the line then says; null leaves it as it is. */
@@ -965,6 +969,8 @@ export type UnderstoodStep = {
   question: string;
   acts: string[];
   said: string;
+  when: string;
+  foods: string[];
 };
 
 /** A line that nothing of the pot was made of. */

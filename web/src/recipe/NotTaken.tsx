@@ -34,7 +34,16 @@ export function NotTaken({ unread, measures }: { unread: UnreadLine[]; measures:
   };
   const doIt = (one: UnreadLine) => {
     const at = draft.steps.findIndex((step) => step.line > one.line);
-    const step = { line: one.line, source: one.source, kind: "", minutes: "", id: fresh() };
+    const step = {
+      line: one.line,
+      source: one.source,
+      kind: "",
+      minutes: "",
+      id: fresh(),
+      when: "",
+      offset: "",
+      foods: null,
+    };
     const steps = [...draft.steps];
     steps.splice(at < 0 ? steps.length : at, 0, step);
     change({ steps });

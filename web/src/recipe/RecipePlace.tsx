@@ -117,6 +117,7 @@ export function RecipePlace() {
               <Steps
                 drafts={draft.steps}
                 understood={view.steps}
+                lines={draft.ingredients}
                 problem={problem}
                 onChange={(of) => change({ steps: of(draft.steps) })}
               />
