@@ -80,6 +80,7 @@ final class HouseController extends ApiController
             $record->texture = $draft->texture;
             $record->thickness = $draft->thickness;
             $record->saltPercent = (float) $salt;
+            $record->setting = $draft->setting;
             $record->rings = (int) $draft->rings;
             $record->oven = $draft->oven;
             $record->people = array_map(
@@ -168,7 +169,7 @@ final class HouseController extends ApiController
                 : $measures->number($record->altitudeMetres, 0).' m',
             $measures->temperature($record->roomCelsius),
             $record->timeZone, $record->units, $record->clock, $record->bedtime, $record->rises,
-            $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %',
+            $record->texture, $record->thickness, $measures->number($record->saltPercent, 2).' %', $record->setting,
             (string) $record->rings, $record->oven,
             array_map(static fn (array $p): PersonDraft => new PersonDraft($p['id'], $p['name'], $p['habits']), $record->people),
             implode(', ', array_map($measures->length(...), $record->pans)),

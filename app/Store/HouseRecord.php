@@ -52,6 +52,10 @@ class HouseRecord
     #[ORM\Column(length: 20, options: ['default' => 'coats-a-spoon'])]
     public string $thickness = 'coats-a-spoon';
 
+    /** low, medium or high: on which it cooks where the recipe says nothing; empty for what suits the day */
+    #[ORM\Column(length: 8, options: ['default' => ''])]
+    public string $setting = '';
+
     /** Salt that tastes right here, of everything in the pot. */
     #[ORM\Column(options: ['default' => 1.0])]
     public float $saltPercent = 1.0;

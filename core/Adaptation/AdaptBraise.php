@@ -40,10 +40,7 @@ final readonly class AdaptBraise
         foreach ($outcomes as $outcome) {
             $days[$outcome->choice->value] = OwnDay::of($order, $outcome, $order->serveAt);
         }
-        $own = str_replace(
-            'high+low', ProgramChoice::HighThenLow->value, array_keys($order->recipe->dish->slowCookerWay()->settings ?? []),
-        );
-        $chosen = self::choose($outcomes, $days, $order->wishes->choice, $own);
+        $chosen = self::choose($outcomes, $days, $order->wishes->choice, $order->wonted());
 
         return new AdaptedBraise($order, $outcomes, $chosen, $days);
     }
@@ -55,12 +52,12 @@ final readonly class AdaptBraise
     }
 
     /**
-     * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, is the recipe's own setting, and
-     * holds it shortest.
+     * The cook's choice; otherwise what is safe and works, keeps the meat from going past its best, is the recipe's own setting or
+     * the house's, and holds it shortest.
      *
      * @param non-empty-list<Outcome>      $outcomes
      * @param array<string, DayPlan|Clash> $days
-     * @param list<string>                 $own      settings that the recipe gives for a slow cooker, in its order
+     * @param list<string>                 $own      settings of the recipe or the house, the first liked best
      */
     private static function choose(array $outcomes, array $days, ?ProgramChoice $wanted, array $own): Outcome
     {

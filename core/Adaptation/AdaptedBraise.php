@@ -56,6 +56,24 @@ final readonly class AdaptedBraise
         return null === $outcome->unsafe && $this->days[$outcome->choice->value] instanceof DayPlan;
     }
 
+    public function whySetting(): WhySetting
+    {
+        return match (true) {
+            $this->order->wishes->choice === $this->chosen->choice => WhySetting::Cook,
+            \in_array($this->chosen->choice->value, $this->order->ownSettings(), true) => WhySetting::Recipe,
+            [] === $this->order->ownSettings() && $this->order->wishes->habit === $this->chosen->choice => WhySetting::House,
+            default => WhySetting::Day,
+        };
+    }
+
+    /** The recipe's or the house's setting that this day didn't let be; null where it is that which was taken. */
+    public function passedOver(): ?ProgramChoice
+    {
+        $wonted = ProgramChoice::tryFrom($this->order->wonted()[0] ?? '');
+
+        return WhySetting::Day === $this->whySetting() ? $wonted : null;
+    }
+
     /** With the fork tests that its day proposes, hours after switching on. */
     public function window(Outcome $outcome, Doneness $level): Window
     {

@@ -49,6 +49,22 @@ final readonly class BraiseOrder
     ) {
     }
 
+    /** @return list<string> settings that the recipe gives for a slow cooker, in its order */
+    public function ownSettings(): array
+    {
+        return str_replace(
+            'high+low', ProgramChoice::HighThenLow->value, array_keys($this->recipe->dish->slowCookerWay()->settings ?? []),
+        );
+    }
+
+    /** @return list<string> settings of the recipe, or where it has none that of the house, the first liked best */
+    public function wonted(): array
+    {
+        $own = $this->ownSettings();
+
+        return [] === $own && null !== $this->wishes->habit ? [$this->wishes->habit->value] : $own;
+    }
+
     /** Cooked in this cooker by a household that knows so much. */
     public function knowing(Knowledge $knowledge): self
     {

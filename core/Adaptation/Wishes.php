@@ -19,6 +19,7 @@ final readonly class Wishes
     /**
      * @param Thickness|null     $thickness of the sauce; null as the recipe makes it
      * @param ProgramChoice|null $choice    of the setting; null leaves it to the plan
+     * @param ProgramChoice|null $habit     on which this house cooks where the recipe says nothing
      */
     public function __construct(
         public LevelSchool $level = LevelSchool::OwnJuices,
@@ -29,6 +30,7 @@ final readonly class Wishes
         public float $saltAimPercent = self::USUAL_SALT_PERCENT,
         public Sureness $sureness = Sureness::NineInTen,
         public ThickenedBy $by = ThickenedBy::Starch,
+        public ?ProgramChoice $habit = null,
     ) {
     }
 

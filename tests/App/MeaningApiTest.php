@@ -111,6 +111,6 @@ final class MeaningApiTest extends ApiTestCase
         $steps[$last] = [...(array) $steps[$last], 'offset' => 'soon'];
         $view = $this->call('POST', '/api/braises/preview', [...$draft, 'steps' => $steps]);
         $problems = array_column((array) $view['problems'], 'message', 'path');
-        self::assertStringContainsString('“soon” is no time', $problems["steps.$last.offset"]);
+        self::assertStringContainsString('“soon” is no time', (string) ($problems["steps.$last.offset"] ?? ''));
     }
 }

@@ -301,6 +301,7 @@ final readonly class AdaptationPresenter
                 ),
             $braise->works($outcome),
             $chosen,
+            $chosen ? $this->whySetting($braise, $measures) : '',
             $works
                 ? $this->wording->say('day.works', $measures, [
                     'on' => $measures->clock($day->switchOn, $day->serve),
@@ -319,6 +320,16 @@ final readonly class AdaptationPresenter
             $measures->temperature(Rules::HOLDING_CELSIUS),
             $this->help($braise->help($outcome), $outcome->helpAt, $measures),
         );
+    }
+
+    private function whySetting(AdaptedBraise $braise, Measures $measures): string
+    {
+        $passed = $braise->passedOver();
+
+        return $this->wording->say('setting-why.'.$braise->whySetting()->value, $measures, [
+            'passed' => null === $passed ? 'none' : $this->wording->label('setting', $passed->value),
+            'whose' => [] === $braise->order->ownSettings() ? 'house' : 'recipe',
+        ]);
     }
 
     private function liquid(Outcome $outcome, Measures $measures): LiquidView

@@ -11,6 +11,7 @@ final readonly class HouseDraft
 {
     /**
      * @param list<PersonDraft> $people   the first is asked first
+     * @param string            $setting  on which it cooks where the recipe says nothing; empty for what suits the day
      * @param string            $pans     widths at the rim, with commas between
      * @param int               $revision that the change was made from
      */
@@ -25,6 +26,7 @@ final readonly class HouseDraft
         #[Assert\Length(max: 20)] public string $texture = 'fork',
         #[Assert\Length(max: 20)] public string $thickness = 'coats-a-spoon',
         #[Assert\Length(max: 20)] public string $salt = '1 %',
+        #[Assert\Choice(['', 'low', 'medium', 'high'])] public string $setting = '',
         #[Assert\Length(max: 4)] public string $rings = '4',
         public bool $oven = true,
         #[Assert\Count(min: 1, max: 6)] #[Assert\Valid] public array $people = [new PersonDraft('1')],

@@ -11,6 +11,7 @@ final readonly class OutcomeView
      * @param list<WindowView> $windows
      * @param list<MomentView> $curve
      * @param list<PotLine>    $pots        ten such pots
+     * @param string           $why         it was chosen; empty of the others
      * @param string           $switchOn    ISO 8601, empty where no plan works
      * @param float            $serveHour   hours after switching on
      * @param string           $core60Clock when nine pots in ten are past 60 °C, where a plan works
@@ -27,6 +28,7 @@ final readonly class OutcomeView
         public string $safety,
         public bool $works,
         public bool $chosen,
+        public string $why,
         public string $day,
         public string $switchOn,
         public float $serveHour,

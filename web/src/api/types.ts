@@ -338,6 +338,7 @@ export type HouseDraft = {
   texture: string;
   thickness: string;
   salt: string;
+  setting: string;
   rings: string;
   oven: boolean;
   people: PersonDraft[];
@@ -574,6 +575,7 @@ export type OutcomeView = {
   safety: string;
   works: boolean;
   chosen: boolean;
+  why: string;
   day: string;
   switchOn: string;
   serveHour: number;

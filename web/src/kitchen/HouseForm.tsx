@@ -132,7 +132,7 @@ export function HouseForm({ house }: { house: HouseView }) {
         </div>
       </Panel>
       <Panel title="As you like it">
-        <div className="grid gap-3 sm:grid-cols-3">
+        <div className="grid gap-3 sm:grid-cols-2">
           <SelectField
             label="Meat"
             value={draft.texture}
@@ -146,6 +146,16 @@ export function HouseForm({ house }: { house: HouseView }) {
             options={catalogue?.thicknesses ?? []}
             problem={problem("thickness")}
             onChange={(thickness) => set({ thickness })}
+          />
+          <SelectField
+            label="Setting, where the recipe says none"
+            value={draft.setting}
+            options={[
+              { value: "", label: "what suits the day" },
+              ...(catalogue?.settings ?? []).filter((one) => ["low", "medium", "high"].includes(one.value)),
+            ]}
+            problem={problem("setting")}
+            onChange={(setting) => set({ setting })}
           />
           <TextField
             label="Salt that tastes right"

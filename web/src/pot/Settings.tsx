@@ -110,6 +110,7 @@ function Row({
         <p className="text-sm text-soft">
           <Moved>{outcome.day}</Moved>
         </p>
+        {outcome.why !== "" && <p className="text-sm font-semibold text-rim">{outcome.why}</p>}
         {!outcome.safe && (
           <p className="ml-auto text-sm font-semibold text-heat">
             <span aria-hidden="true">■ </span>
