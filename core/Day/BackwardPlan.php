@@ -6,6 +6,7 @@ namespace Pausis\Core\Day;
 
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Learning\Looks;
 use Pausis\Core\Learning\Window;
 
@@ -21,6 +22,8 @@ final class BackwardPlan
     private const GRACE_MINUTES = 10;
     private const FRIDGE_HOURS = 2;
     private const HORIZON_DAYS = 2;
+    private const TURN_MINUTES = 2;
+    private const TURN_SLACK = 15.0;
     /** Between these times of day another dinner is worth proposing. */
     private const FIRST_MEAL = '11:30';
     private const LAST_MEAL = '21:30';
@@ -32,6 +35,8 @@ final class BackwardPlan
     private readonly ?\DateTimeImmutable $sauce;
     /** @var array<int, bool> whether somebody is there to prepare for each switch-on that was looked at: many dinners share them */
     private array $loadable = [];
+    /** @var list<float> hours after switching on at which somebody turns the cooker to another setting */
+    private array $turns = [];
     /** @var array<string, Looks> the fork tests of each of them, and a sauce */
     private array $looks = [];
 
@@ -71,6 +76,7 @@ final class BackwardPlan
         if (null === $ready->earliest || null === $ready->likely || null === $ready->latest) {
             return new Clash(ClashReason::NeverReady, []);
         }
+        $this->turns = self::turnsOf($program);
         // Warm is counted to the plate, and to the last who comes.
         $longestOnWarm = $program->longestOnWarm() - ($this->finish + $this->late) / 60;
         $found = null === $switchOn
@@ -106,6 +112,7 @@ final class BackwardPlan
 
         return match (true) {
             !$this->isLoadable($on) => $this->unloaded($on),
+            !$this->isTurned($on) => ClashReason::NobodyToTurn,
             !$this->isReadyBy($sauce, $on, $ready) => ClashReason::StartTooLate,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > $longestOnWarm => ClashReason::TooLongOnWarm,
             ($sauce->getTimestamp() - $on->getTimestamp()) / 3600 > self::LONGEST_HOURS => ClashReason::LongerThanADay,
@@ -149,7 +156,7 @@ final class BackwardPlan
     ): ?\DateTimeImmutable {
         for ($t = $latest->getTimestamp(); $t >= max($stop, $this->now->getTimestamp()); $t -= self::STEP) {
             $on = $latest->setTimestamp($t);
-            if (!$this->isLoadable($on)) {
+            if (!$this->isLoadable($on) || !$this->isTurned($on)) {
                 continue;
             }
             $looks = $this->looks["$t {$must->getTimestamp()}"] ??= $this->tests->of($on, $ready, $must);
@@ -186,7 +193,35 @@ final class BackwardPlan
 
     private function unloaded(\DateTimeImmutable $on): ClashReason
     {
-        return $this->minutesFrom($on, -$this->before) < $this->now ? ClashReason::TooSoon : ClashReason::NoTimeToLoad;
+        return match (true) {
+            $this->minutesFrom($on, -$this->before) < $this->now => ClashReason::TooSoon,
+            $this->isLoadable($on) && !$this->isTurned($on) => ClashReason::NobodyToTurn,
+            default => ClashReason::NoTimeToLoad,
+        };
+    }
+
+    /** @return list<float> hours after switching on */
+    private static function turnsOf(Program $program): array
+    {
+        $byHand = array_filter(
+            \array_slice($program->changes, 1),
+            static fn (SettingChange $c): bool => Setting::Warm !== $c->setting && $c !== $program->firstHeat(),
+        );
+
+        return array_values(array_map(static fn (SettingChange $c): float => $c->at->inHours(), $byHand));
+    }
+
+    /** Whether somebody is there to turn it, near enough to when it is to be turned. */
+    private function isTurned(\DateTimeImmutable $on): bool
+    {
+        foreach ($this->turns as $hours) {
+            $at = $this->hoursFrom($on, $hours);
+            if (null === $this->people->firstFree($at, self::TURN_MINUTES, $this->minutesFrom($at, self::TURN_SLACK))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function isLoadable(\DateTimeImmutable $on): bool

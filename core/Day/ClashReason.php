@@ -17,6 +17,8 @@ enum ClashReason: string
     case StartTooLate = 'start-too-late';
     /** The cook is never free long enough to prepare and load in time. */
     case NoTimeToLoad = 'no-time-to-load';
+    /** Nobody is there to turn the cooker from one setting to the next. */
+    case NobodyToTurn = 'nobody-to-turn';
     /** The cook isn't there for the sauce and the plate. */
     case AwayAtTheEnd = 'away-at-the-end';
 }

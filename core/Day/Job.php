@@ -38,6 +38,18 @@ final readonly class Job
     ) {
     }
 
+    /** Whether a flame burns under it that is nobody's to stir: it goes by itself while somebody is in the house. */
+    public function isOnAFlame(): bool
+    {
+        return !$this->hands && $this->rings > 0;
+    }
+
+    /** Whether it is put on or in by somebody, and taken out by somebody, and goes by itself between. */
+    public function isPutInAndTakenOut(): bool
+    {
+        return !$this->hands && $this->rings + $this->ovens > 0;
+    }
+
     public function pinnedAt(?\DateTimeImmutable $at): self
     {
         return $this->with(pinned: $at);

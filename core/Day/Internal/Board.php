@@ -21,6 +21,8 @@ final class Board
     public const FAR = 1_000_000;
     /** Clock times a cook can keep. */
     private const ROUND = 5;
+    /** Cost of a start at an odd minute, as minutes of waiting: round where waiting does no harm, odd where it would. */
+    private const ODD = 4.0;
 
     /** @var list<Job> the last first */
     public array $jobs = [];
@@ -169,7 +171,7 @@ final class Board
             }
         }
 
-        return !$job->hands || $this->people->couldDo($job, $start);
+        return $job->hands ? $this->people->couldDo($job, $start) : $this->people->isMinded($job, $start);
     }
 
     public function place(Job $job, int $start): void
@@ -193,10 +195,10 @@ final class Board
         return $this->people->share($this->jobs, $this->starts);
     }
 
-    /** What the waiting of a job costs. */
+    /** What the waiting of a job costs, and a time that no clock shows at a glance. */
     public static function cost(Job $job, int $start, int $due): float
     {
-        return ($due - $job->rests - $job->minutes - $start) * $job->impatience();
+        return ($due - $job->rests - $job->minutes - $start) * $job->impatience() + (0 === $start % self::ROUND ? 0.0 : self::ODD);
     }
 
     public function person(int $who): Person

@@ -29,6 +29,8 @@ final class Hands
     private array $there = [];
     /** @var array<int, int> how many are there in each minute */
     private array $count;
+    /** @var array<int, int> for each minute, how many minutes on somebody is in the house and awake, whatever they do */
+    private array $inTheHouse;
     /** @var list<array{int, int, int}> place of the job, start, end; by start */
     private array $asked = [];
     /** @var array<string, float> least cost at which the same work was left to the same hands */
@@ -42,8 +44,12 @@ final class Hands
     {
         $this->persons = $people->persons;
         $this->count = array_fill(0, $minutes, 0);
+        $this->inTheHouse = array_fill(0, $minutes + 1, 0);
         foreach ($this->persons as $person) {
             $row = $person->presence->steps($from, 60, $minutes);
+            foreach ($row as $k => $where) {
+                $this->inTheHouse[$k] = Whereabouts::Home === $where || Whereabouts::Busy === $where ? 1 : $this->inTheHouse[$k];
+            }
             foreach ($reserved as $placed) {
                 if ($placed->job->hands && $placed->person?->id === $person->id) {
                     $last = min($minutes, (int) ceil(($placed->to->getTimestamp() - $from->getTimestamp()) / 60));
@@ -61,6 +67,41 @@ final class Hands
             $this->free[] = $free;
             $this->there[] = $there;
         }
+        for ($k = $minutes - 1; $k >= 0; --$k) {
+            $this->inTheHouse[$k] = $this->inTheHouse[$k] > 0 ? $this->inTheHouse[$k + 1] + 1 : 0;
+        }
+    }
+
+    /** Whether somebody is in the house while it burns, and puts it in and takes it out. */
+    public function isMinded(Job $job, int $start): bool
+    {
+        $end = min($start + $job->minutes, \count($this->inTheHouse) - 1) - 1;
+
+        return !$job->isPutInAndTakenOut() || $job->minutes < 1
+            || ($job->isOnAFlame() ? $this->inTheHouse[$start] >= $job->minutes
+                : $this->inTheHouse[$start] > 0 && $this->inTheHouse[$end] > 0);
+    }
+
+    /** The latest start in between at which somebody is in the house for it; null where there is none. */
+    public function latestMinded(Job $job, int $earliest, int $latest): ?int
+    {
+        for ($start = $latest; $start >= $earliest; --$start) {
+            if ($this->isMinded($job, $start)) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same from the other side; the latest where there is none sooner. */
+    public function earliestMinded(Job $job, int $earliest, int $latest): int
+    {
+        for ($start = $earliest; $start < $latest && !$this->isMinded($job, $start);) {
+            ++$start;
+        }
+
+        return $start;
     }
 
     /** @return array<int, int> how many are there in each minute */
@@ -169,6 +210,32 @@ final class Hands
         }
 
         return [$who, $this->bestCost];
+    }
+
+    /**
+     * The same work at the same times, shared as evenly as can be without calling anybody from something else more than they need be,
+     * and each dish kept by one person. The best within a limit of steps.
+     *
+     * @param list<Job>          $jobs
+     * @param array<string, int> $starts
+     * @param array<string, int> $who    person by job, as it was found
+     *
+     * @return array<string, int> person by job
+     */
+    public function evenly(array $jobs, array $starts, array $who): array
+    {
+        if (1 === \count($this->persons)) {
+            return $who;
+        }
+        $asked = array_values(array_filter($jobs, static fn (Job $j): bool => $j->hands));
+        usort($asked, static fn (Job $a, Job $b): int => [$starts[$a->id], $a->id] <=> [$starts[$b->id], $b->id]);
+        $called = 0.0;
+        foreach ($asked as $job) {
+            $called += (float) $this->costOf($who[$job->id], $starts[$job->id], $job->minutes);
+        }
+        $sharing = new Sharing($asked, $starts, $this->costOf(...), \count($this->persons), $called);
+
+        return $sharing->best($who);
     }
 
     public function person(int $who): Person

@@ -28,6 +28,8 @@ final class Precedences
     private array $ovens = [0];
     /** @var list<int> places of the jobs that need hands */
     private array $handed = [];
+    /** @var array<int, Job> by place, those that somebody must be in the house for */
+    private array $minded = [];
     /** @var array<int, int>|null */
     private ?array $starts = null;
     private int $steps = 0;
@@ -40,6 +42,8 @@ final class Precedences
             $this->ovens[] = $job->ovens;
             if ($job->hands) {
                 $this->handed[] = $k + 1;
+            } elseif ($job->isPutInAndTakenOut()) {
+                $this->minded[$k + 1] = $job;
             }
         }
         foreach ($board->reserved as [, $minutes, $rings, $ovens]) {
@@ -162,14 +166,20 @@ final class Precedences
     {
         do {
             $changed = false;
-            foreach ($this->handed as $k) {
+            $people = $this->board->people;
+            foreach ([...$this->handed, ...array_keys($this->minded)] as $k) {
                 $latest = $bounds[$k];
                 $earliest = -$bounds[$k * $this->size];
-                $last = $this->board->people->latest($who[$k] ?? null, $earliest, $latest, $this->minutes[$k]);
+                $job = $this->minded[$k] ?? null;
+                $last = null === $job
+                    ? $people->latest($who[$k] ?? null, $earliest, $latest, $this->minutes[$k])
+                    : $people->latestMinded($job, $earliest, $latest);
                 if (null === $last) {
                     return false;
                 }
-                $first = $this->board->people->earliest($who[$k] ?? null, $earliest, $last, $this->minutes[$k]);
+                $first = null === $job
+                    ? $people->earliest($who[$k] ?? null, $earliest, $last, $this->minutes[$k])
+                    : $people->earliestMinded($job, $earliest, $last);
                 if ($last < $latest || $first > $earliest) {
                     $changed = true;
                     if (!$this->post($bounds, self::ORIGIN, $k, $last) || !$this->post($bounds, $k, self::ORIGIN, -$first)) {

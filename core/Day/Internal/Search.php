@@ -98,6 +98,7 @@ final class Search
     private function found(array $jobs): Schedule
     {
         $placed = [];
+        $this->who = $this->board->people->evenly($jobs, $this->best ?? [], $this->who);
         foreach ($jobs as $job) {
             $start = $this->best[$job->id] ?? throw new \LogicException("No start of $job->id.");
             $placed[] = new Placed(

@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Presence;
 use Pausis\Core\Day\Side;
@@ -87,6 +88,7 @@ final class ExactReference
         $this->inTurn();
         $this->potAndSauce();
         $this->byHands();
+        $this->minded();
         $this->inRoom(static fn (Job $j): int => $j->rings, $this->braise->order->kitchen->rings);
         $this->inRoom(static fn (Job $j): int => $j->ovens, $this->braise->order->kitchen->ovens);
 
@@ -171,6 +173,42 @@ final class ExactReference
                 }
             }
         }
+    }
+
+    /** No flame while nobody is in the house; put into the oven and taken out by somebody. */
+    private function minded(): void
+    {
+        foreach ($this->emptyHouse() as [$from, $to]) {
+            foreach ($this->jobs as $k => $job) {
+                if ($job->hands || $job->minutes < 1 || 0 === $job->rings + $job->ovens) {
+                    continue;
+                }
+                $this->say($job->rings > 0
+                    ? "(or (<= (+ s$k $job->minutes) $from) (>= s$k $to))"
+                    : "(and (or (< s$k $from) (>= s$k $to)) (or (<= (+ s$k $job->minutes) $from) (> (+ s$k $job->minutes) $to)))");
+            }
+        }
+    }
+
+    /** @return list<array{int, int}> minutes in which nobody is there and awake */
+    private function emptyHouse(): array
+    {
+        $rows = array_map(
+            fn (Person $p): array => $p->presence->steps($this->braise->order->now->setTimestamp($this->base), 60, $this->serve),
+            $this->braise->order->kitchen->people->persons,
+        );
+        $empty = [];
+        for ($minute = 0; $minute < $this->serve; ++$minute) {
+            $there = array_filter(array_column($rows, $minute), static fn (?Whereabouts $w): bool => null !== $w && Whereabouts::Away !== $w);
+            $last = \count($empty) - 1;
+            if ([] === $there && $last >= 0 && $empty[$last][1] === $minute) {
+                ++$empty[$last][1];
+            } elseif ([] === $there) {
+                $empty[] = [$minute, $minute + 1];
+            }
+        }
+
+        return $empty;
     }
 
     /** @return list<array{int, int}> when a person can't do a job of so many minutes */

@@ -6,6 +6,7 @@ namespace Pausis\Tests\Core\Adaptation;
 
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use PHPUnit\Framework\Assert;
 
@@ -24,6 +25,17 @@ final class SoundDay
             $what = "$of {$placed->job->id} at {$placed->from->format('H:i')}";
             Assert::assertSame($placed->job->hands, null !== $placed->person, $what);
             Assert::assertNotFalse($placed->person?->presence->isFree($placed->from, $placed->to), $what);
+            if (!$placed->job->hands && $placed->job->rings + $placed->job->ovens > 0 && $placed->job->minutes > 0) {
+                $every = $placed->job->rings > 0 ? 1 : $placed->job->minutes - 1;
+                for ($k = 0; $k < $placed->job->minutes; $k += max(1, $every)) {
+                    $at = $placed->from->modify("+$k minutes");
+                    $there = array_filter(
+                        $kitchen->people->persons,
+                        static fn (Person $p): bool => $p->presence->neverBusy()->isFree($at, $at->modify('+1 minute')),
+                    );
+                    Assert::assertNotSame([], $there, "$what goes on with nobody in the house.");
+                }
+            }
             if (null !== $placed->job->next) {
                 $waited = ($jobs[$placed->job->next]->from->getTimestamp() - $placed->to->getTimestamp()) / 60;
                 Assert::assertGreaterThanOrEqual($placed->job->rests, $waited, $what);

@@ -218,7 +218,8 @@ final class SchedulerTest extends TestCase
                 $starts[$k] = $rest % $slots;
             }
             $cost = self::costOf($jobs, $starts, $place, $slots);
-            if (null !== $cost && (null === $cheapest || $cost < $cheapest) && self::fits($jobs, $starts, $slots, $kitchen)) {
+            if (null !== $cost && (null === $cheapest || $cost < $cheapest) && self::fits($jobs, $starts, $slots, $kitchen)
+                && self::isMinded($jobs, $starts, $kitchen->people)) {
                 $shared = self::sharing($jobs, $starts, $kitchen->people->persons);
                 if (null !== $shared && (null === $cheapest || $cost + $shared < $cheapest)) {
                     $cheapest = $cost + $shared;
@@ -265,6 +266,29 @@ final class SchedulerTest extends TestCase
             }
             if ($rings > $kitchen->rings || $ovens > $kitchen->ovens) {
                 return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether somebody is in the house while a flame burns, and when something is put into the oven and taken out.
+     *
+     * @param list<Job>       $jobs
+     * @param array<int, int> $starts
+     */
+    private static function isMinded(array $jobs, array $starts, People $people): bool
+    {
+        foreach ($jobs as $k => $job) {
+            for ($slot = $starts[$k], $last = $slot + intdiv($job->minutes, 5) - 1; $slot <= $last; ++$slot) {
+                $asked = $job->rings > 0 || ($job->ovens > 0 && \in_array($slot, [$starts[$k], $last], true));
+                $at = self::at('17:30')->modify('+'.(5 * $slot).' minutes');
+                if (!$job->hands && $asked && [] === array_filter(
+                    $people->persons, static fn (Person $p): bool => $p->presence->neverBusy()->isFree($at, $at->modify('+5 minutes')),
+                )) {
+                    return false;
+                }
             }
         }
 
