@@ -16,7 +16,7 @@ final class WaysApiTest extends ApiTestCase
         mt_srand(20261126);
         $sides = array_column((array) $this->call('GET', '/api/catalogue')['sides'], 'value');
         $days = max(1, (int) (getenv('PAUSIS_DAYS') ?: self::DAYS));
-        $refused = $offered = 0;
+        $refused = $offered = $without = 0;
         for ($number = 0; $number < $days; ++$number) {
             $draft = $this->anyDraft($sides);
             $answer = $this->call('POST', '/api/braises/preview', $draft);
@@ -25,7 +25,9 @@ final class WaysApiTest extends ApiTestCase
             }
             self::assertTrue(self::in($answer, 'adaptation.wantsWay'), "Day $number: it is looked for.");
             ++$refused;
-            foreach ((array) $this->call('POST', '/api/braises/ways', $draft)['ways'] as $way) {
+            $ways = (array) $this->call('POST', '/api/braises/ways', $draft)['ways'];
+            $without += [] === $ways ? 1 : 0;
+            foreach ($ways as $way) {
                 self::assertIsArray($way);
                 if ([] === $way['change']) {
                     continue;
@@ -40,6 +42,7 @@ final class WaysApiTest extends ApiTestCase
 
         self::assertGreaterThan($days / 4, $refused);
         self::assertGreaterThan($refused, $offered);
+        self::assertLessThanOrEqual(0.03 * $refused, $without);
     }
 
     /** @param array<array-key, mixed> $answer */

@@ -196,6 +196,12 @@ final readonly class DayPresenter
         $sides = $others = [];
         foreach ($worked->wishes as $wish) {
             [$kind, $id] = [...explode(':', $wish, 2), ''];
+            $kitchen = $whole->braise->order->kitchen;
+            $kind = match (true) {
+                'oven' === $kind && 0 === $kitchen->ovens => 'no-oven',
+                'rings' === $kind && 0 === $kitchen->rings => 'no-rings',
+                default => $kind,
+            };
             'side' === $kind ? $sides[] = self::nameOf($whole, $id) : $others[] = $this->wording->label('day-wish', $kind);
         }
 

@@ -60,8 +60,11 @@ final readonly class BraiseWays
     private function otherDinners(AdaptedBraise $braise): array
     {
         $after = $before = null;
+        $handling = $braise->order->handling;
+        $freed = null === $handling->switchOn || $handling->isOn ? [] : [new WithoutOwnStart()];
         foreach ($braise->outcomes as $outcome) {
-            $clash = $braise->days[$outcome->choice->value];
+            $clash = [] === $freed ? $braise->days[$outcome->choice->value]
+                : OwnDay::of($freed[0]->of($braise->order), $outcome, $braise->order->serveAt);
             if (null !== $outcome->unsafe || !$clash instanceof Clash) {
                 continue;
             }
@@ -75,8 +78,9 @@ final readonly class BraiseWays
         $ways = [];
         foreach (array_filter([$after, $before]) as [$serve, $choice]) {
             $ways[] = new WayOut(
-                'serve-from', [new ServeAt($serve), ...($choice === $braise->chosen->choice ? [] : [new RunOn($choice)])], $serve,
-                ['setting' => $choice === $braise->chosen->choice ? '' : $choice->value],
+                'serve-from',
+                [new ServeAt($serve), ...$freed, ...($choice === $braise->chosen->choice ? [] : [new RunOn($choice)])], $serve,
+                ['setting' => $choice === $braise->chosen->choice ? '' : $choice->value, 'start' => [] === $freed ? 'kept' : 'freed'],
             );
         }
 

@@ -26,6 +26,8 @@ final readonly class Moments
     private const TURNING_MINUTES = 2;
     private const EATING_MINUTES = 60;
     private const COOLING_MINUTES = 30;
+    /** A setting may be turned so much later. */
+    private const TURNING_SLACK = 15;
     private const FRIDGE_BY_MINUTES = 60 * Rules::LEFTOVER_HOURS;
 
     /** @param list<Placed> $beside other work of the day, which keeps its hands */
@@ -61,6 +63,9 @@ final readonly class Moments
     {
         $placed = $caught = $refused = [];
         foreach ($moments as [$job, $at, $earliest, $latest, $food]) {
+            if (BraiseJobs::INTO_FRIDGE === $job->id) {
+                [$at, $earliest] = self::onceCooled($at, $earliest, $placed);
+            }
             $pin = $pins[$job->id] ?? null;
             $why = match (true) {
                 null === $pin => null,
@@ -87,6 +92,24 @@ final readonly class Moments
         }
 
         return [$placed, $caught, $refused];
+    }
+
+    /**
+     * Boxes stand for half an hour before they go into the fridge, whenever they were filled.
+     *
+     * @param list<Placed> $placed
+     *
+     * @return array{\DateTimeImmutable, \DateTimeImmutable} when, and at the earliest
+     */
+    private static function onceCooled(\DateTimeImmutable $at, \DateTimeImmutable $earliest, array $placed): array
+    {
+        foreach ($placed as $one) {
+            if (BraiseJobs::PORTION === $one->job->id) {
+                $earliest = max($earliest, self::after($one->to, self::COOLING_MINUTES));
+            }
+        }
+
+        return [max($at, $earliest), $earliest];
     }
 
     /**
@@ -142,7 +165,8 @@ final readonly class Moments
         foreach ($this->day->tasks as $task) {
             if (TaskKind::SettingChange === $task->kind && 0 === $task->variables['byItself']) {
                 $moments[] = [
-                    new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at, $task->at,
+                    new Job('turn-setting', 'turn-setting', $task->variables, self::TURNING_MINUTES, true), $task->at, $task->at,
+                    self::after($task->at, self::TURNING_SLACK),
                     (string) $task->variables['setting'],
                 ];
             }
@@ -182,8 +206,8 @@ final readonly class Moments
             return [];
         }
         $cooled = self::after($this->day->serve, (int) self::FRIDGE_BY_MINUTES - $fridge->minutes);
-        $latest = self::after($cooled, -self::COOLING_MINUTES);
         $minutes = $portion->minutes ?? 0;
+        $latest = self::after($cooled, -self::COOLING_MINUTES - $minutes);
         [$at, $into] = [$latest, $cooled];
         // Before bed, or before somebody goes out, it is boxed sooner after eating.
         for ($eating = self::EATING_MINUTES; $eating >= self::STEP_MINUTES; $eating -= self::STEP_MINUTES) {

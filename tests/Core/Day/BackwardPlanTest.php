@@ -60,6 +60,25 @@ final class BackwardPlanTest extends TestCase
         self::assertSame('2026-11-25 23:00', $plan->switchOn->format('Y-m-d H:i'));
     }
 
+    public function testNobodyTurnsACookerInAnEmptyHouse(): void
+    {
+        $cooker = new Cooker(Volume::litres(5.7));
+        $program = Program::steady(Setting::High, $cooker)->turnedTo(Setting::Low, Duration::hours(2), $cooker);
+        $day = fn (string $from): DayPlan|Clash => $this->solve(
+            '2026-11-26 07:30', '2026-11-26 19:00', [["2026-11-26 $from", '2026-11-26 17:20']], program: $program,
+        );
+
+        // On by 08:40 at the latest, it would be turned at 10:40, or up to a quarter of an hour later.
+        $there = $day('10:45');
+        self::assertInstanceOf(DayPlan::class, $there);
+        self::assertSame(
+            $there->switchOn->modify('+2 hours')->getTimestamp(), $there->at(TaskKind::SettingChange)?->at->getTimestamp(),
+        );
+        $gone = $day('09:30');
+        self::assertInstanceOf(Clash::class, $gone);
+        self::assertSame(ClashReason::NobodyToTurn, $gone->reason);
+    }
+
     public function testAwayAllDayIsAClashWithADinnerThatWorks(): void
     {
         $away = [['2026-11-26 05:30', '2026-11-26 18:00']];
