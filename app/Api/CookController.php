@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\CookPresenter;
+use Pausis\App\Api\Presentation\ForkPresenter;
 use Pausis\App\Api\Wire\BeginSauce;
 use Pausis\App\Api\Wire\CloseCook;
 use Pausis\App\Api\Wire\CookFact;
 use Pausis\App\Api\Wire\CookView;
+use Pausis\App\Api\Wire\ForkOutlook;
 use Pausis\App\Api\Wire\ForkTestDraft;
 use Pausis\App\Api\Wire\JobDone;
 use Pausis\App\Api\Wire\LostPowerDraft;
@@ -77,6 +79,16 @@ final class CookController extends ApiController
         return $this->fresh(
             $request, $freshness->mark("cook $id ".$this->house->now()->format('Y-m-d H:i')),
             fn (): CookView => $this->presenter->present($this->find($id)),
+        );
+    }
+
+    /** What each answer of the fork would lead to, before one is given. */
+    #[Route('/api/cooks/{id}/fork', methods: ['GET'])]
+    public function fork(string $id, Request $request, Freshness $freshness, ForkPresenter $fork): JsonResponse
+    {
+        return $this->fresh(
+            $request, $freshness->mark("fork $id ".$this->house->now()->format('Y-m-d H:i')),
+            fn (): ForkOutlook => $fork->present($this->find($id)),
         );
     }
 

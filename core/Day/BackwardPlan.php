@@ -37,6 +37,8 @@ final class BackwardPlan
     private array $loadable = [];
     /** @var list<float> hours after switching on at which somebody turns the cooker to another setting */
     private array $turns = [];
+    /** Whether there was a start at which it could be loaded, and nobody to turn it. */
+    private bool $missesATurn = false;
     /** @var array<string, Looks> the fork tests of each of them, and a sauce */
     private array $looks = [];
 
@@ -77,6 +79,7 @@ final class BackwardPlan
             return new Clash(ClashReason::NeverReady, []);
         }
         $this->turns = self::turnsOf($program);
+        $this->missesATurn = false;
         // Warm is counted to the plate, and to the last who comes.
         $longestOnWarm = $program->longestOnWarm() - ($this->finish + $this->late) / 60;
         $found = null === $switchOn
@@ -156,7 +159,11 @@ final class BackwardPlan
     ): ?\DateTimeImmutable {
         for ($t = $latest->getTimestamp(); $t >= max($stop, $this->now->getTimestamp()); $t -= self::STEP) {
             $on = $latest->setTimestamp($t);
-            if (!$this->isLoadable($on) || !$this->isTurned($on)) {
+            if (!$this->isLoadable($on)) {
+                continue;
+            }
+            if (!$this->isTurned($on)) {
+                $this->missesATurn = true;
                 continue;
             }
             $looks = $this->looks["$t {$must->getTimestamp()}"] ??= $this->tests->of($on, $ready, $must);
@@ -195,7 +202,7 @@ final class BackwardPlan
     {
         return match (true) {
             $this->minutesFrom($on, -$this->before) < $this->now => ClashReason::TooSoon,
-            $this->isLoadable($on) && !$this->isTurned($on) => ClashReason::NobodyToTurn,
+            $this->missesATurn => ClashReason::NobodyToTurn,
             default => ClashReason::NoTimeToLoad,
         };
     }

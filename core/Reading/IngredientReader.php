@@ -27,9 +27,11 @@ final class IngredientReader
     /** Said of an animal, but none. */
     private const MADE_OF_MEAT = '/\b(?:stock|broth|soup|gravy|drippings?|fat|sausages?|bouillon|cubes?|consomm[ée]|ham|bacon|lard|tallow'
         .'|jus|demi[- ]glace|seasoning|spice|masala|rub)s?$/u';
-    private const EITHER = '/^(?:(?:hot|warm|cold|good|fresh|strong|light|dark|rich|home-?made)\s+)*(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice'
+    private const EITHER = '/^(?:(?:hot|warm|cold|good|fresh|strong|light|dark|rich|home-?made)\s+)*'
+        .'(\p{L}+)\s+or\s+(\p{L}+)\s+(stock|broth|wine|vinegar|sugar|oil|mustard|cream|onions?|apples?|beans|rice'
         .'|flour|bouillon|cubes?)\b/iu';
-    private const STOCKS = '/\b\p{L}+\s+or\s+(\p{L}+\s+(?:stock|broth|bouillon))\b/iu';
+    private const STOCKS = '/\b(?:beef|veal|lamb|mutton|pork|chicken|poultry|turkey|game|vegetable|meat)\s+or\s+'
+        .'(\p{L}+\s+(?:stock|broth|bouillon))\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish'
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';

@@ -86,7 +86,7 @@ final class DayApiTest extends ApiTestCase
         $this->call('PUT', '/api/house', [...$house, 'rings' => '0']);
         $none = self::in($this->call('POST', '/api/braises/preview', $this->draft()), 'adaptation.wholeDay');
         self::assertIsArray($none);
-        self::assertSame('This can’t all be done: browning and the sauce, so few rings.', self::text($none, 'clash'));
+        self::assertSame('This can’t all be done: browning and the sauce, a kitchen without a ring.', self::text($none, 'clash'));
         $this->call('PUT', '/api/house', [...$house, 'rings' => '1', 'revision' => 1]);
         $draft = [...$this->draft(), 'thickness' => 'coats-a-spoon', 'sides' => ['boiled-potatoes', 'rice', 'steamed-greens']];
         $day = self::in($this->call('POST', '/api/braises/preview', $draft), 'adaptation.wholeDay');

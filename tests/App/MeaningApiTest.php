@@ -102,15 +102,20 @@ final class MeaningApiTest extends ApiTestCase
         self::assertIsArray($lines);
         $onion = ((array) $lines[1])['id'];
         $steps[] = [
-            ...(array) $steps[0], 'source' => 'Add the onions.', 'id' => 'own-1', 'when' => 'before-end', 'offset' => '45', 'foods' => [$onion],
+            ...(array) $steps[0], 'source' => 'Add the onions.', 'id' => 'own-1',
+            'when' => 'before-end', 'offset' => '45', 'foods' => [$onion],
         ];
         $view = $this->call('POST', '/api/braises/preview', [...$draft, 'steps' => $steps]);
         $last = \count($steps) - 1;
-        self::assertSame([[$onion], '45 min before the end'], [[self::text($view, "steps.$last.foods.0")], self::text($view, "steps.$last.when")]);
+        self::assertSame(
+            [$onion, '45 min before the end'], [self::text($view, "steps.$last.foods.0"), self::text($view, "steps.$last.when")],
+        );
 
         $steps[$last] = [...(array) $steps[$last], 'offset' => 'soon'];
         $view = $this->call('POST', '/api/braises/preview', [...$draft, 'steps' => $steps]);
         $problems = array_column((array) $view['problems'], 'message', 'path');
-        self::assertStringContainsString('“soon” is no time', (string) ($problems["steps.$last.offset"] ?? ''));
+        self::assertSame(
+            'How long before or after? “soon” is no time. Write 45, 1 h 30 or 20 minutes.', $problems["steps.$last.offset"],
+        );
     }
 }

@@ -230,6 +230,15 @@ final readonly class AdaptationPresenter
         ), PotInTime::of($outcome, self::CURVE_STRIDE));
     }
 
+    /** The pot of the setting that is taken, so many hours after switching on. */
+    public function moment(AdaptedBraise $braise, float $hours, Measures $measures): ?MomentView
+    {
+        $course = $this->course($braise->chosen, $braise, $measures);
+        $seen = array_values(array_filter($course, static fn (MomentView $m): bool => $m->hour <= $hours));
+
+        return [] === $seen ? null : $seen[\count($seen) - 1];
+    }
+
     private function clash(Clash $clash, ProgramChoice $choice, \DateTimeImmutable $serve, Measures $measures): string
     {
         $variables = ['serve' => $measures->clock($serve), 'setting' => $this->wording->label('setting', $choice->value)];
@@ -395,7 +404,8 @@ final readonly class AdaptationPresenter
         );
     }
 
-    private function pot(AdaptedBraise $braise, Measures $measures): PotView
+    /** The pot as loaded, to scale. */
+    public function pot(AdaptedBraise $braise, Measures $measures): PotView
     {
         $order = $braise->order;
         $chosen = $braise->chosen;

@@ -73,6 +73,10 @@ final readonly class CookPresenter
         $late = !$day instanceof DayPlan || null !== $cook->closedAt
             ? 0.0 : ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 3600;
 
+        $moment = $this->adaptations->moment(
+            $worked->braise(), max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600), $measures,
+        );
+
         return new CookView(
             $cook->id,
             $cook->revision,
@@ -108,6 +112,12 @@ final readonly class CookPresenter
             $cook->program,
             $stops,
             $stops ? '' : $this->adaptations->help($followed->help, null, $measures),
+            $this->adaptations->pot($worked->braise(), $measures),
+            $moment,
+            null === $moment ? '' : $measures->temperature($moment->core),
+            $measures->clock($followed->day->serve, $now),
+            $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
+            $now->format(\DATE_ATOM),
         );
     }
 

@@ -17,6 +17,10 @@ final readonly class CookView
      * @param string           $on        when it was switched on, ISO 8601
      * @param string           $program   on what setting
      * @param string           $help      what would narrow the window most now
+     * @param MomentView|null  $moment    the best guess of the pot now
+     * @param string           $core      its middle, in the house's degrees
+     * @param string           $serves    how many eat, and when, in words
+     * @param string           $nowAt     the house's own time, ISO 8601
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -49,6 +53,12 @@ final readonly class CookView
         public string $program,
         public bool $stopped,
         public string $help,
+        public PotView $pot,
+        public ?MomentView $moment,
+        public string $core,
+        public string $serveText,
+        public string $serves,
+        public string $nowAt,
     ) {
     }
 }

@@ -22,6 +22,7 @@ final class FrozenMigrationsTest extends TestCase
         'Version20261126120000' => '2512faa6117cc147',
         'Version20261201090000' => 'c895169451d5e19e',
         'Version20261201100000' => '1b8245abb2c6a89f',
+        'Version20261201140000' => 'e69b9910ea68b3a8',
     ];
 
     public function testLandedMigrationsAreAsTheyLanded(): void

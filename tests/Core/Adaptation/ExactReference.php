@@ -199,12 +199,14 @@ final class ExactReference
         );
         $empty = [];
         for ($minute = 0; $minute < $this->serve; ++$minute) {
-            $there = array_filter(array_column($rows, $minute), static fn (?Whereabouts $w): bool => null !== $w && Whereabouts::Away !== $w);
-            $last = \count($empty) - 1;
-            if ([] === $there && $last >= 0 && $empty[$last][1] === $minute) {
-                ++$empty[$last][1];
-            } elseif ([] === $there) {
-                $empty[] = [$minute, $minute + 1];
+            $there = array_filter(
+                array_column($rows, $minute), static fn (?Whereabouts $w): bool => null !== $w && Whereabouts::Away !== $w,
+            );
+            $before = array_pop($empty);
+            if ([] !== $there || null === $before || $before[1] !== $minute) {
+                array_push($empty, ...(null === $before ? [] : [$before]), ...([] === $there ? [[$minute, $minute + 1]] : []));
+            } else {
+                $empty[] = [$before[0], $minute + 1];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\Core\Adaptation;
 
+use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Change\RunOn;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Adaptation\Handling;
@@ -11,6 +12,8 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Schedule\Caught;
 use Pausis\Core\Adaptation\Schedule\WholeDay;
 use Pausis\Core\Adaptation\Sureness;
+use Pausis\Core\Day\Clash;
+use Pausis\Core\Day\ClashReason;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Interval;
 use Pausis\Core\Day\Job;
@@ -175,16 +178,22 @@ final class SharedDayTest extends TestCase
         self::assertContains('evening-cut-ahead', $codes);
     }
 
-    public function testASettingTurnedWhileNobodyIsThereIsCaught(): void
+    public function testASettingIsTurnedBySomebodyWhoIsThere(): void
     {
         $handling = new Handling(highHours: 1.0);
-        $away = Days::plan(Days::braise(
-            Kitchen::alone(new Presence([Days::between('08:00', '17:20')], '22:45', '05:00')), $handling,
+        $braise = static fn (string $leaves): AdaptedBraise => Days::braise(
+            Kitchen::alone(new Presence([Days::between($leaves, '17:20')], '22:45', '05:00')), $handling,
             choice: ProgramChoice::HighThenLow,
-        ));
-        $home = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00')), $handling, choice: ProgramChoice::HighThenLow));
+        );
+        $turned = Days::jobs(Days::plan($braise('08:00')))['turn-setting'] ?? null;
+        self::assertNotNull($turned);
+        self::assertLessThanOrEqual(Days::at('08:00'), $turned->to);
 
-        self::assertContains('turn-setting', array_map(static fn (Caught $c): string => $c->code, $away->caught ?? []));
+        $never = $braise('06:10')->day();
+        self::assertInstanceOf(Clash::class, $never);
+        self::assertSame(ClashReason::NobodyToTurn, $never->reason);
+
+        $home = Days::plan(Days::braise(Kitchen::alone(Days::home('05:00')), $handling, choice: ProgramChoice::HighThenLow));
         $on = $home?->braise->day() instanceof DayPlan ? $home->braise->day()->switchOn : null;
         self::assertEquals($on?->modify('+1 hour'), Days::jobs($home)['turn-setting']->from);
     }

@@ -10,6 +10,7 @@ import type {
   CookerDraft,
   CookerView,
   CookView,
+  ForkOutlook,
   HouseDraft,
   HouseView,
   IngredientDraft,
@@ -76,6 +77,15 @@ export const useCook = (id: string) =>
     queryKey: ["cook", id],
     queryFn: () => request<CookView>("GET", `/cooks/${id}`),
     refetchInterval: WHILE_COOKING_MS,
+  });
+
+/** What each answer of the fork would lead to; asked for only while the fork is. */
+export const useForkOutlook = (id: string, asked: boolean) =>
+  useQuery({
+    queryKey: ["cook", id, "fork"],
+    queryFn: () => request<ForkOutlook>("GET", `/cooks/${id}/fork`),
+    enabled: asked,
+    refetchInterval: 60_000,
   });
 
 export const useToday = () =>

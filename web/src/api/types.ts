@@ -28,6 +28,23 @@ export type Adaptation = {
   followed: FollowedView | null;
 };
 
+/** One answer of the fork, before it is given: how ten such pots would go, the window, the next look, dinner. */
+export type AnswerOutlook = {
+  value: string;
+  label: string;
+  hint: string;
+  pots: PotLine[];
+  ready: boolean;
+  likely: string;
+  window: string;
+  next: string;
+  until: string;
+  keep: string;
+  serve: string;
+  serveText: string;
+  moves: boolean;
+};
+
 /** Where somebody is on the day, against their habit. Local times, YYYY-MM-DDT and a time as typed. */
 export type AwayDraft = {
   from: string;
@@ -190,6 +207,12 @@ export type CookView = {
   program: string;
   stopped: boolean;
   help: string;
+  pot: PotView;
+  moment: MomentView | null;
+  core: string;
+  serveText: string;
+  serves: string;
+  nowAt: string;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
@@ -271,6 +294,17 @@ export type FollowedView = {
   state: string;
   moved: string;
   overdue: OverdueView[];
+};
+
+/** What each answer of the fork would be worth, on one clock. Moments are ISO 8601. */
+export type ForkOutlook = {
+  from: string;
+  to: string;
+  now: string;
+  on: string;
+  serve: string;
+  answers: AnswerOutlook[];
+  cost: string;
 };
 
 /** What the fork said. `at` is local, empty for now; `id` is the record's own, so that it is taken once. */

@@ -62,7 +62,7 @@ export function PotPicture({
   tender?: number;
   fat?: number;
   heat?: number;
-  lid?: boolean;
+  lid?: boolean | "lifted";
   quiet?: boolean;
 }) {
   const us = useHouse().data?.draft.units === "us";
@@ -174,7 +174,11 @@ export function PotPicture({
         </g>
       )}
       {lid && (
-        <g>
+        <g
+          transform={
+            lid === "lifted" ? `rotate(4 ${lidLeft + lidWidth / 2} ${top}) translate(0 ${-1.2 * s})` : undefined
+          }
+        >
           <path
             d={`M${lidLeft} ${top - 3}C${lidLeft + lidWidth * 0.08} ${top - 1.1 * s} ${lidLeft + lidWidth * 0.26} ${top - 1.75 * s} ${lidLeft + lidWidth / 2} ${top - 1.75 * s}S${lidLeft + lidWidth * 0.92} ${top - 1.1 * s} ${lidLeft + lidWidth} ${top - 3}`}
             fill="var(--panel)"

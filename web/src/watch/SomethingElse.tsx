@@ -1,0 +1,141 @@
+import { Dialog } from "radix-ui";
+import { useContext, useState } from "react";
+import { useCatalogue } from "../api/queries";
+import type { CookView } from "../api/types";
+import { SaucePanel } from "../finish/SaucePanel";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { ToastContext } from "../kit/toast";
+import { AnsweredEarlier } from "./AnsweredEarlier";
+import { ClosePanel } from "./ClosePanel";
+import { PowerPanel } from "./PowerPanel";
+import { ProbePanel } from "./ProbePanel";
+import { Started } from "./Started";
+import { TurnedPanel } from "./TurnedPanel";
+import type { Records } from "./useRecords";
+
+/** All else that may happen to a pot, what has happened, and what is still to come; one pull away. */
+export function SomethingElse({
+  cook,
+  records,
+  onRecord,
+  onTakeBack,
+}: {
+  cook: CookView;
+  records: Records;
+  onRecord: (path: string, body: Record<string, unknown>, text: string) => void;
+  onTakeBack: () => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const catalogue = useCatalogue().data;
+  const say = useContext(ToastContext);
+  const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
+  const here = !cook.stopped && !eating;
+  const done = (job: string, text: string) => onRecord("done", { job }, text);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className="link min-h-11">Something else</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-40 overflow-y-auto bg-ground px-4 pb-8 outline-none"
+        >
+          <div className="sticky top-0 z-10 flex items-baseline justify-between gap-4 border-b-2 border-rim bg-ground py-2">
+            <Dialog.Title className="text-2xl font-bold text-rim">Something else</Dialog.Title>
+            <Dialog.Close className="link min-h-11">Back to the stove</Dialog.Close>
+          </div>
+          <div className="mx-auto grid max-w-5xl items-start gap-x-8 gap-y-3 md:grid-cols-2">
+            <div className="grid gap-3">
+              {here && catalogue && (
+                <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
+              )}
+              {here && cook.readiness === "" && (
+                <ProbePanel
+                  key={cook.events.filter((event) => event.kind === "probe").length}
+                  help={cook.help}
+                  problem={records.problem("probe")}
+                  onRecord={onRecord}
+                />
+              )}
+              {here && catalogue && <AnsweredEarlier answers={catalogue.forkAnswers} onRecord={onRecord} />}
+              {!eating && <TurnedPanel problem={records.problem("setting")} onRecord={onRecord} />}
+              <PowerPanel problem={records.problem("power")} onRecord={onRecord} />
+            </div>
+            <div className="grid gap-3">
+              <Panel title="Still to come">
+                <ol>
+                  {cook.tasks.map((task) => (
+                    <li
+                      key={task.kind + task.job + task.at}
+                      className="flex items-center gap-3 border-b border-line py-2 text-lg last:border-0"
+                    >
+                      <time dateTime={task.at} className="w-16 shrink-0 text-right font-bold text-rim sm:w-24">
+                        {task.clock}
+                      </time>
+                      <span className="flex-1">
+                        {task.text}
+                        {task.job !== "" && task.detail !== "" && <span className="text-soft"> · {task.detail}</span>}
+                      </span>
+                      {task.job !== "" && (
+                        <Button
+                          weight="quiet"
+                          className="min-h-11 px-2"
+                          aria-label={`done: ${task.text}`}
+                          onClick={() => done(task.job, task.text)}
+                        >
+                          done
+                        </Button>
+                      )}
+                    </li>
+                  ))}
+                </ol>
+              </Panel>
+              <Panel title="What has happened">
+                <ol className="text-lg">
+                  {cook.events.map((event, index) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: events have no other identity and keep their order
+                    <li key={index} className="flex gap-4 border-b border-line py-1.5 last:border-0">
+                      <span className="w-24 shrink-0 text-right text-soft">{event.clock}</span>
+                      <span className="flex-1">
+                        {event.text}
+                        {index === 0 && catalogue && (
+                          <details>
+                            <summary className="link inline-flex min-h-11 cursor-pointer items-center text-base">
+                              it was otherwise
+                            </summary>
+                            <Started cook={cook} settings={catalogue.settings} records={records} />
+                          </details>
+                        )}
+                      </span>
+                      {event.id !== "" && (
+                        <Button
+                          weight="quiet"
+                          className="min-h-11 px-2"
+                          aria-label={`undo: ${event.text}`}
+                          onClick={() =>
+                            records.undo(event.id).then(
+                              () => say({ text: "Taken back." }),
+                              (error: Error) => say({ text: `Not taken back. ${error.message}` }),
+                            )
+                          }
+                        >
+                          undo
+                        </Button>
+                      )}
+                    </li>
+                  ))}
+                </ol>
+                {cook.events.length > 1 && (
+                  <Button weight="quiet" className="mt-1 min-h-11" onClick={onTakeBack}>
+                    Take the last one back
+                  </Button>
+                )}
+              </Panel>
+              <ClosePanel records={records} />
+            </div>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
