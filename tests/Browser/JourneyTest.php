@@ -197,11 +197,13 @@ final class JourneyTest extends BrowserTestCase
         self::assertSame($window, $this->textOf('fork-window'));
         $this->press('Slides in');
         $this->see('Ready now.');
+        $this->press('Something else');
         $this->press('done: Boil: mash');
         $this->see('Done: Boil: mash');
         $this->dontSee('Peel and cut: mash');
         $this->see('Drain and mash: mash');
         $this->assertSound();
+        $this->press('Back to the stove');
         $stove = (string) self::$driver->getCurrentURL();
         $this->open('/');
         $this->see('on now');
@@ -216,6 +218,7 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->resize(390, 844);
         self::$driver->get($url);
+        $this->press('Something else');
         $this->type('Liquid left, skimmed', 'some');
         $this->press('How much starch?');
         $this->see('wasn’t understood as an amount of liquid');

@@ -175,12 +175,15 @@ final class PlateTest extends BrowserTestCase
         // The question was a problem document of its own.
         self::$driver->manage()->getLog('browser');
         $this->resize(390, 844);
+        $this->press('Something else');
         foreach ($atTheStove as $said) {
             $this->see($said);
         }
         $this->assertSound();
+        $this->press('Back to the stove');
         $this->press($fork);
         $this->see('Ready now.');
+        $this->press('Something else');
         $this->press('Close this cook');
         $this->see('It is in the notebook.');
         $this->resize(1280, 800);

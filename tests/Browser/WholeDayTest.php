@@ -47,6 +47,7 @@ final class WholeDayTest extends BrowserTestCase
         self::$driver->navigate()->back();
         self::assertCount(2, $this->work(null), 'boxed, then into the fridge');
         $this->assertSound();
+        $this->press('Something else');
         $this->press('Close this cook');
         $this->see('It is in the notebook.');
         $this->open('/');

@@ -268,7 +268,8 @@ final readonly class Parts
                 break;
             }
             $within = \in_array($line, array_column($this->ingredients, 'line'), true) && !preg_match('/^\W*for\b/iu', $text);
-            if ('heading' === $zone && ($within ? $line === $one->line : $line < $one->line)) {
+            $heads = $line === $one->line ? $within && str_ends_with(rtrim($text), ':') : !$within && $line < $one->line;
+            if ('heading' === $zone && $heads) {
                 $found = $text;
                 $at = $line;
             }

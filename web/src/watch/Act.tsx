@@ -78,9 +78,7 @@ export function Act({
           </Button>
           {timed && (
             <Button className="min-h-16 text-xl" onClick={() => timers.start(next.job, next.text, next.minutes)}>
-              <span aria-hidden="true">⏱ </span>
-              {next.minutes} min
-              <span className="sr-only">: time it</span>
+              Time {next.minutes} min
             </Button>
           )}
           {!begin && next.kind !== "fork-test" && (
