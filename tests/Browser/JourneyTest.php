@@ -198,10 +198,10 @@ final class JourneyTest extends BrowserTestCase
         $this->press('Slides in');
         $this->see('Ready now.');
         $this->press('Something else');
-        $this->press('done: Boil: mash');
-        $this->see('Done: Boil: mash');
+        $this->press('done: Drain and mash: mash');
+        $this->see('Done: Drain and mash: mash');
         $this->dontSee('Peel and cut: mash');
-        $this->see('Drain and mash: mash');
+        $this->see('Take out: bay leaves');
         $this->assertSound();
         $this->press('Back to the stove');
         $stove = (string) self::$driver->getCurrentURL();

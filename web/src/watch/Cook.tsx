@@ -37,7 +37,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
   const cooking = !cook.closed && !cook.stopped && !eating;
   const timely = next?.kind === "fork-test" && Date.parse(next.at) <= Date.parse(cook.nowAt) + SOON;
-  const asked = cooking && cook.followed.overdue.length === 0 && (asking ?? timely);
+  const asked = cooking && (asking ?? (timely && cook.followed.overdue.length === 0));
   const outlook = useForkOutlook(cook.id, asked).data;
   const takeBack = () =>
     records.takeBack().then(
