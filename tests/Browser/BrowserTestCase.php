@@ -7,6 +7,8 @@ namespace Pausis\Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDriver;
 use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
@@ -368,7 +370,7 @@ abstract class BrowserTestCase extends TestCase
                 if ($condition()) {
                     return;
                 }
-            } catch (StaleElementReferenceException) {
+            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
                 // The page was drawn anew meanwhile; look again.
             }
         }

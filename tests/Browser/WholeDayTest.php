@@ -37,6 +37,13 @@ final class WholeDayTest extends BrowserTestCase
         $this->assertSound();
 
         $this->look($this->textOf('next-clock'));
+        foreach ([[390, 844], [820, 1180], [1280, 800]] as [$width, $height]) {
+            $this->resize($width, $height);
+            $this->see('look again');
+            $this->assertTheActIsInView("$width x $height");
+        }
+        $this->assertSound();
+        $this->resize(390, 844);
         $this->press('Slides in');
         $this->see('Ready now.');
         $done = $this->work('Leftovers');
@@ -93,6 +100,30 @@ final class WholeDayTest extends BrowserTestCase
         }
 
         return $done;
+    }
+
+    /** The clock large, the four answers and the two words at the bottom all in view, nothing over anything, targets a thumb hits. */
+    private function assertTheActIsInView(string $size): void
+    {
+        /** @var array{float, list<array{string, float, float, float, bool}>} $seen */
+        $seen = self::$driver->executeScript(<<<'JS'
+            const clock = parseFloat(getComputedStyle(document.querySelector("[data-testid=next-clock]")).fontSize);
+            const all = [...document.querySelectorAll("main li > button, main nav button, main nav a")].filter((one) => one.offsetParent);
+            return [clock, all.map((one) => {
+                const r = one.getBoundingClientRect();
+                const on = document.elementFromPoint(r.left + r.width / 2, r.top + r.height / 2);
+                return [one.textContent.slice(0, 20), r.top, r.bottom, r.height, one === on || one.contains(on)];
+            })];
+            JS);
+        self::assertGreaterThanOrEqual(48.0, $seen[0], $size);
+        self::assertGreaterThanOrEqual(6, \count($seen[1]), $size);
+        $height = (int) self::$driver->executeScript('return innerHeight');
+        foreach ($seen[1] as [$text, $top, $bottom, $tall, $free]) {
+            self::assertGreaterThanOrEqual(0.0, $top, "$size: $text");
+            self::assertLessThanOrEqual($height + 1, $bottom, "$size: $text");
+            self::assertGreaterThanOrEqual(44.0, $tall, "$size: $text");
+            self::assertTrue($free, "$size: $text is covered");
+        }
     }
 
     /** At a time of the day; never back. */
