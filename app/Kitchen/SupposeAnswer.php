@@ -15,12 +15,13 @@ final readonly class SupposeAnswer
     {
     }
 
-    public function of(CookRecord $cook, ForkAnswer $answer): WorkedBraise
+    /** @param list<string> $settled jobs that count as done or under way as things are */
+    public function of(CookRecord $cook, ForkAnswer $answer, array $settled): WorkedBraise
     {
         $supposed = clone $cook;
         $supposed->events[] = [
             'kind' => EventKind::Fork->value, 'at' => $this->house->now()->format(\DATE_ATOM), 'value' => $answer->value,
-            'settled' => $this->follow->settled($cook->braise),
+            'settled' => $settled,
         ];
 
         return $this->follow->cooking($supposed);

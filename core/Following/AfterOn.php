@@ -40,7 +40,7 @@ final readonly class AfterOn
     private const ASKED_AFTER_MINUTES = 5;
 
     /** Changed with anything that changes what is followed. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(
         private FollowCook $follow, private Evaluation $evaluation, private FollowedStore $store = new NothingFollowed(),

@@ -117,7 +117,8 @@ final class WholeDayTest extends BrowserTestCase
             JS);
         self::assertGreaterThanOrEqual(48.0, $seen[0], $size);
         self::assertGreaterThanOrEqual(6, \count($seen[1]), $size);
-        $height = (int) self::$driver->executeScript('return innerHeight');
+        /** @var int $height */
+        $height = self::$driver->executeScript('return innerHeight');
         foreach ($seen[1] as [$text, $top, $bottom, $tall, $free]) {
             self::assertGreaterThanOrEqual(0.0, $top, "$size: $text");
             self::assertLessThanOrEqual($height + 1, $bottom, "$size: $text");

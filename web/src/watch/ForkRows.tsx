@@ -24,9 +24,10 @@ export function ForkRows({
     outlook && clockScale({ from: Date.parse(outlook.from), to: Date.parse(outlook.to) }, [], 2, width - PLATE - 2, 0);
   return (
     <div ref={box}>
-      {scale && outlook && (
-        <svg width={width} height={20} className="block" aria-hidden="true">
-          {scale
+      <svg width={width} height={20} className="block" aria-hidden="true">
+        {scale &&
+          outlook &&
+          scale
             .ticks(44)
             .filter((tick) => Math.abs(tick - Date.parse(outlook.now)) > HALF_HOUR / 2)
             .map((tick) => (
@@ -34,10 +35,9 @@ export function ForkRows({
                 {clock.hour(tick)}
               </text>
             ))}
-          <path d={`M${scale.x(Date.parse(outlook.now)) - 6} 4h12l-6 9z`} fill="var(--heat)" />
-          <path d={`M0 18.5H${width}`} stroke="var(--rim)" strokeWidth="2" />
-        </svg>
-      )}
+        {scale && outlook && <path d={`M${scale.x(Date.parse(outlook.now)) - 6} 4h12l-6 9z`} fill="var(--heat)" />}
+        <path d={`M0 18.5H${width}`} stroke="var(--rim)" strokeWidth="2" />
+      </svg>
       <ul>
         {answers.map((answer) => {
           const told = outlook?.answers.find((one) => one.value === answer.value);
@@ -61,7 +61,11 @@ export function ForkRows({
                       </span>
                     ))}
                 </span>
-                {told && scale && outlook && <Pots told={told} outlook={outlook} width={width} x={scale.x} />}
+                {told && scale && outlook ? (
+                  <Pots told={told} outlook={outlook} width={width} x={scale.x} />
+                ) : (
+                  <span className="block h-[2.2rem] text-sm text-soft">working out what it would lead to…</span>
+                )}
                 {told && (
                   <span className="flex items-baseline justify-between gap-2">
                     <span className={`text-[0.95rem] ${told.ready ? "font-semibold text-done" : ""}`}>

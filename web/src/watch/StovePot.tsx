@@ -15,6 +15,7 @@ export function StovePot({ cook, lifted, most }: { cook: CookView; lifted: boole
   const free = (pot.depth - Math.max(pot.vegetables + pot.meat, level)) * geometry.scale;
   const text = [`${cook.core} in the middle`, `${cook.sinceOn} on ${cook.setting}`];
   const middle = geometry.left + (pot.width * geometry.scale) / 2;
+  const x = middle + (lifted ? pot.width * geometry.scale * 0.07 : 0);
   const y = geometry.top + Math.max(30, Math.min(50, free * 0.5));
   return (
     <div ref={box}>
@@ -45,10 +46,10 @@ export function StovePot({ cook, lifted, most }: { cook: CookView; lifted: boole
         )}
         {free > HEADROOM && moment && (
           <g textAnchor="middle">
-            <text x={middle} y={y} fontSize="28" fontWeight="800">
+            <text x={x} y={y} fontSize="28" fontWeight="800">
               {cook.core}
             </text>
-            <text x={middle} y={y + 18} fontSize="14" className="fill-soft">
+            <text x={x} y={y + 18} fontSize="14" className="fill-soft">
               in the middle, {cook.sinceOn} on {cook.setting}
             </text>
           </g>
