@@ -28,6 +28,9 @@ final readonly class BraiseJobs
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
     private const EVENING_MINUTES = 540;
+    /** Beans want to be soaked so long before they go on, and no longer; vegetables that were cut keep as long. */
+    private const LEAST_BEFORE_MINUTES = 480;
+    private const MOST_BEFORE_MINUTES = 960;
     private const BEFORE_BED_MINUTES = 60;
     private const QUARTER = 900;
 
@@ -114,20 +117,22 @@ final readonly class BraiseJobs
             );
     }
 
-    /** When the work of the evening before is done, not just before bed if it can be helped; null where nobody is there for it. */
+    /**
+     * When the work of the evening before is done, not just before bed if it can be helped: on the last evening, or of a pot that goes on
+     * late in the last waking hours, that lies long enough before; null where nobody is there for it.
+     */
     private function eveningEnds(\DateTimeImmutable $on): ?\DateTimeImmutable
     {
-        $midnight = $on->modify('midnight');
-        $last = $this->lastFree($midnight, $midnight);
+        $earliest = max($this->order->now, self::after($on, -self::MOST_BEFORE_MINUTES));
+        $last = $this->lastFree(self::after($on, -self::LEAST_BEFORE_MINUTES), $earliest);
 
-        return null === $last ? null : $this->lastFree(self::after($last, -self::BEFORE_BED_MINUTES), $midnight) ?? $last;
+        return null === $last ? null : $this->lastFree(self::after($last, -self::BEFORE_BED_MINUTES), $earliest) ?? $last;
     }
 
-    private function lastFree(\DateTimeImmutable $until, \DateTimeImmutable $midnight): ?\DateTimeImmutable
+    private function lastFree(\DateTimeImmutable $until, \DateTimeImmutable $from): ?\DateTimeImmutable
     {
         $minutes = (int) array_sum(array_map(static fn (Chore $c): int => $c->minutes, $this->work->in(Stage::Evening)));
-        $from = max($this->order->now, self::after($midnight, -self::EVENING_MINUTES));
-        for ($to = $until; self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
+        for ($to = $until->setTimestamp(intdiv($until->getTimestamp(), self::QUARTER) * self::QUARTER); self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
             if (null !== $this->order->kitchen->people->who(self::after($to, -$minutes), $to)) {
                 return $to;
             }

@@ -131,6 +131,24 @@ final class PlanDayTest extends TestCase
         self::assertLessThanOrEqual(Days::at('21:30'), $of['into-fridge']->to);
     }
 
+    public function testBeansAreSoakedEightToSixteenHoursWheneverThePotGoesOn(): void
+    {
+        foreach (['2026-11-26 19:30', '2026-11-27 13:00', '2026-11-27 07:30'] as $serve) {
+            $day = self::plan(
+                [], lines: ['250 g dried haricot beans', '2 onions', '700 ml beef stock'],
+                serve: Days::at(substr($serve, 11), substr($serve, 0, 10)), presence: Days::home('05:00'),
+            );
+            $of = [];
+            foreach ($day->placed as $placed) {
+                $of[$placed->job->code] = $placed;
+            }
+            $on = $day->braise->day() instanceof DayPlan ? $day->braise->day()->switchOn->getTimestamp() : 0;
+            $soaked = ($on - $of['soak-beans']->to->getTimestamp()) / 3600;
+            self::assertGreaterThanOrEqual(8.0, $soaked, $serve);
+            self::assertLessThanOrEqual(16.0, $soaked, $serve);
+        }
+    }
+
     public function testWhatGoesInLateWhileNobodyIsThereIsCaught(): void
     {
         $late = self::plan(
