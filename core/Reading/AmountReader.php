@@ -19,7 +19,7 @@ use Pausis\Core\Recipe\Amount;
  */
 final readonly class AmountReader
 {
-    private const ABOUT = '/(?:about|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
+    private const ABOUT = '/(?:about|abt\.?|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
         .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
     private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm'
         .'|medium|smallish|full|fat|plump'
@@ -122,12 +122,22 @@ final readonly class AmountReader
     /** The first weight in a text; null where it names none. */
     public function weightIn(string $text): ?Amount
     {
+        return $this->firstIn($text, [Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound]);
+    }
+
+    /** The first volume anywhere in it; ounces of what is poured are fluid ones. */
+    public function volumeIn(string $text): ?Amount
+    {
+        return $this->firstIn($text, [Unit::Millilitre, Unit::Centilitre, Unit::Decilitre, Unit::Litre, Unit::FluidOunce, Unit::Ounce]);
+    }
+
+    /** @param list<Unit> $units */
+    private function firstIn(string $text, array $units): ?Amount
+    {
         $from = 0;
         for ($i = 0; $i < self::MOST_PLACES && preg_match($this->anywhere, $text, $m, \PREG_OFFSET_CAPTURE, $from); ++$i) {
             $found = $this->at($text, $m[0][1]);
-            if (null !== $found?->amount->unit && \in_array(
-                $found->amount->unit, [Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound], true,
-            )) {
+            if (null !== $found?->amount->unit && \in_array($found->amount->unit, $units, true)) {
                 return $found->amount;
             }
             $from = $m[0][1] + max(1, \strlen($m[0][0]));

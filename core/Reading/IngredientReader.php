@@ -34,6 +34,7 @@ final class IngredientReader
         .'(\p{L}+\s+(?:stock|broth|bouillon))\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish'
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
+    private const CONTAINER = '/\b(?:cans?|tins?|bottles?|jars?|cartons?)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
     private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
     private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?)\b/iu';
@@ -357,7 +358,7 @@ final class IngredientReader
         if (Role::Meat !== $readRole) {
             $cut = null;
         }
-        $millilitres = $this->millilitres($amount, $food);
+        $millilitres = $this->pouredInNotes($amount, $notes, $food) ?? $this->millilitres($amount, $food);
         $grams = $this->weighedInNotes($amount, $notes) ?? $this->grams($amount, $food, $cut, $notes, "$amountText $foodText $notes");
         if (null === $millilitres && null !== $grams && $readRole->isPoured() && null !== $food?->density) {
             $millilitres = $grams / $food->density;
@@ -501,6 +502,21 @@ final class IngredientReader
         $each = null === $food ? $unit->millilitres($this->system) : $food->millilitresIn($unit, $this->system);
 
         return null === $each ? null : $amount->middle() * $each;
+    }
+
+    /** "1 ginger ale, can (12 fl oz)", "2 bottles, 330 ml each": what a container holds, said behind it. */
+    private function pouredInNotes(?Amount $amount, string $notes, ?Food $food): ?float
+    {
+        $unit = $amount?->unit;
+        $isCounted = null === $unit || ($unit->isContainer() && null === $amount->container);
+        if (null === $amount || !$isCounted || true !== $food?->role->isPoured()
+            || (null === $unit && !preg_match(self::CONTAINER, $notes))) {
+            return null;
+        }
+        $holds = $this->amounts->volumeIn($notes);
+        $each = (Unit::Ounce === $holds?->unit ? Unit::FluidOunce : $holds?->unit)?->millilitres($this->system);
+
+        return null === $holds || null === $each ? null : $amount->middle() * $holds->middle() * $each;
     }
 
     /** "4 shanks (about 1.6 kg)", "2 joints, 900 g each": the weight beside a count. */

@@ -18,6 +18,8 @@ final readonly class ListLines
         .'|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
+    /** "12 chicken pieces: 6 thighs + 6 drumsticks" is told once. */
+    private const IN_ALL = '/^\W*\d+\s[^:+,]*\b(?:pieces?|joints?)\s*:/iu';
     private const LABELLED = '/^[^:\d]{4,60}:\s+(?:about\s+)?[\d½¼¾]|(?:\.{3,}|…|_{3,})\s*[\d½¼¾]/u';
     private const SALT_AND_PEPPER = '/\s+(?:and|&|\+)\s+(?=(?:[\p{L}]+\s+){0,3}pepper\b)/iu';
     /** "Spice paste: 8 shallots / 5 garlic" */
@@ -85,7 +87,8 @@ final readonly class ListLines
         if ($this->forTheTable($cell)) {
             return;
         }
-        $whole = References::refers($cell->text) || $reader->takesBack($cell->text) || preg_match(self::LABELLED, $cell->text);
+        $whole = References::refers($cell->text) || $reader->takesBack($cell->text) || preg_match(self::LABELLED, $cell->text)
+            || preg_match(self::IN_ALL, $cell->text);
         $parts = $whole ? [$cell] : $cell->split(self::PARTS, 40);
         $kept = $this->joined($cell, $parts);
         if (1 === \count($kept)) {

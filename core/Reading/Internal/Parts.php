@@ -29,6 +29,8 @@ final readonly class Parts
         'sauce' => '/\b(?:salsa|dressing|green sauce|yogh?urt sauce|raita|chutney|relish|horseradish|aioli|mayonnaise)\b/iu',
     ];
     private const FOR_MARINADE = '/\bfor (?:the )?(?:marinade|marinating|brine|brining)\b/iu';
+    private const WHITE_SAUCE = ['butter', 'flour', 'milk'];
+    private const MOST_OF_A_SAUCE = 7;
     private const HEADED = '/^\W*for the [^:]{3,60}:/iu';
     private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
     private const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
@@ -67,7 +69,7 @@ final readonly class Parts
             $parts[] = $this->part($ingredient, $place);
         }
 
-        return $this->byGroup($parts);
+        return $this->withWhiteSauce($this->byGroup($parts));
     }
 
     /**
@@ -95,6 +97,42 @@ final readonly class Parts
         }
 
         return array_values($parts);
+    }
+
+    /**
+     * Butter, flour and milk that are made into a sauce on a line of its own, without the meat, are beside it.
+     *
+     * @param list<PartKind> $parts
+     *
+     * @return list<PartKind>
+     */
+    private function withWhiteSauce(array $parts): array
+    {
+        $lines = [];
+        foreach ($this->acts as $act) {
+            foreach ($act->foods as $food) {
+                $lines[$food][$act->line] = true;
+            }
+        }
+        $byLine = [];
+        foreach ($this->ingredients as $k => $one) {
+            foreach (array_keys($lines[$one->key()] ?? []) as $line) {
+                $byLine[$line][] = $k;
+            }
+        }
+        foreach ($byLine as $places) {
+            $foods = array_map(fn (int $k): string => (string) $this->ingredients[$k]->food?->id, $places);
+            $meat = array_filter($places, fn (int $k): bool => Role::Meat === $this->ingredients[$k]->role);
+            if ([] !== $meat || \count($places) > self::MOST_OF_A_SAUCE || [] !== array_diff(self::WHITE_SAUCE, $foods)) {
+                continue;
+            }
+            foreach ($places as $k) {
+                $isOnlyHere = 1 === \count($lines[$this->ingredients[$k]->key()] ?? []);
+                $parts[$k] = $isOnlyHere && PartKind::Braise === $parts[$k] ? PartKind::Sauce : $parts[$k];
+            }
+        }
+
+        return $parts;
     }
 
     private function part(Ingredient $one, int $place): PartKind
