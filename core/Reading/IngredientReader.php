@@ -463,11 +463,11 @@ final class IngredientReader
         }
         $cut = $this->cuts->named($text);
         $spoken = ' '.Larder::normal($text).' ';
-        $isLonger = null !== $cut && null !== $named && [] !== array_filter(
-            $cut->words,
-            static fn (string $w): bool => str_contains($w, $named[1]) && \strlen($w) > \strlen($named[1]) && str_contains($spoken, " $w "),
-        );
-        if (null !== $cut && null !== $named && !$isLonger && null === $this->cuts->named(str_replace($named[1], ' ', Larder::normal($text)))) {
+        $isLonger = null !== $cut && null !== $named && [] !== array_filter($cut->words, static fn (string $w): bool => str_contains(
+            $spoken, " $w ",
+        ) && str_contains($w, $named[1]) && \strlen($w) > \strlen($named[1]));
+        $besides = null === $named ? '' : str_replace($named[1], ' ', Larder::normal($text));
+        if (null !== $cut && null !== $named && !$isLonger && null === $this->cuts->named($besides)) {
             $cut = null;
         }
         if (null === $cut && (null === $named || 'ham-bone' === $named[0]->id) && preg_match(self::BARE_CUT, $text)) {

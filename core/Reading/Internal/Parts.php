@@ -132,7 +132,7 @@ final readonly class Parts
             }
         }
 
-        return $parts;
+        return array_values($parts);
     }
 
     private function part(Ingredient $one, int $place): PartKind
