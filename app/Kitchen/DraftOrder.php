@@ -296,8 +296,7 @@ final readonly class DraftOrder
             $kitchen,
             wishes: new Wishes(
                 level: $level, texture: $texture, thickness: $thickness, thickener: $thickener, choice: $setting,
-                saltAimPercent: $house->saltPercent, sureness: $sureness, by: $by,
-                habit: ProgramChoice::tryFrom($house->setting),
+                saltAimPercent: $house->saltPercent, sureness: $sureness, by: $by, habit: ProgramChoice::tryFrom($house->setting),
             ),
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             handling: $this->handling($draft->handling, $house->zone(), $problems),

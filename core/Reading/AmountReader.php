@@ -19,8 +19,8 @@ use Pausis\Core\Recipe\Amount;
  */
 final readonly class AmountReader
 {
-    private const ABOUT = '/(?:about|abt\.?|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant|heaped|heaping|rounded'
-        .'|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
+    private const ABOUT = '/(?:about|abt\.?|around|approx\.?|approximately|roughly|circa|c\.|ca\.|~|≈|good|generous|scant'
+        .'|heaped|heaping|rounded|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
     private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm'
         .'|medium|smallish|full|fat|plump'
         .'|juicy|little)(?![\p{L}\p{M}])\s*(?=%s)/iu';

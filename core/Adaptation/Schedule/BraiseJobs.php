@@ -132,7 +132,8 @@ final readonly class BraiseJobs
     private function lastFree(\DateTimeImmutable $until, \DateTimeImmutable $from): ?\DateTimeImmutable
     {
         $minutes = (int) array_sum(array_map(static fn (Chore $c): int => $c->minutes, $this->work->in(Stage::Evening)));
-        for ($to = $until->setTimestamp(intdiv($until->getTimestamp(), self::QUARTER) * self::QUARTER); self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
+        $to = $until->setTimestamp(intdiv($until->getTimestamp(), self::QUARTER) * self::QUARTER);
+        for (; self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
             if (null !== $this->order->kitchen->people->who(self::after($to, -$minutes), $to)) {
                 return $to;
             }
