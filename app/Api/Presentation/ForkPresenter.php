@@ -34,7 +34,9 @@ final readonly class ForkPresenter
         $worked = $this->follow->cooking($cook);
         $serve = self::serve($worked);
         $answers = array_map(
-            fn (ForkAnswer $a): AnswerOutlook => $this->answer($a, $this->suppose->of($cook, $a, $worked->underway->settled ?? []), $serve, $now, $measures),
+            fn (ForkAnswer $a): AnswerOutlook => $this->answer(
+                $a, $this->suppose->of($cook, $a, $worked->underway->settled ?? []), $serve, $now, $measures,
+            ),
             ForkAnswer::cases(),
         );
         $ends = array_map(static fn (AnswerOutlook $a): int => (new \DateTimeImmutable($a->serve))->getTimestamp(), $answers);
