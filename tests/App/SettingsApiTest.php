@@ -73,7 +73,8 @@ final class SettingsApiTest extends ApiTestCase
 
         self::assertSame(
             [
-                ...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %', 'setting' => '', 'rings' => '4', 'oven' => true,
+                ...self::HOUSE, 'texture' => 'fork', 'thickness' => 'coats-a-spoon', 'salt' => '1 %',
+                'setting' => '', 'rings' => '4', 'oven' => true,
                 'people' => [['id' => '1', 'name' => '', 'habits' => '']], 'pans' => '', 'revision' => 1,
             ],
             $house['draft'],
