@@ -61,6 +61,31 @@ final class CookApiTest extends ApiTestCase
         self::assertSame('2026-11-25T19:30:00+01:00', self::text($saved, 'adaptation.ribbon.switchOn'));
     }
 
+    public function testTheActSaysHowMuchItTakes(): void
+    {
+        $text = str_replace('3 hours.', "3 hours.\nStir in the parsley for the last 10 minutes.", self::RECIPE);
+        $text = str_replace('1 tsp salt', "1 tsp salt\n20 g parsley, chopped", $text);
+        $read = (array) self::in($this->call('POST', '/api/recipes/read', ['text' => $text]), 'draft');
+        $braise = $this->call('POST', '/api/braises', [
+            ...$read, 'cookerId' => $this->draft()['cookerId'], 'serveAt' => '2026-11-26T07:30', 'sides' => ['mash'],
+        ], 201);
+        $cook = $this->call(
+            'POST', '/api/braises/'.self::text($braise, 'id').'/cook', ['at' => '2026-11-25T19:30', 'setting' => 'low'], 201,
+        );
+        $taken = [];
+        for ($k = 0; $k < 12 && null !== $cook['next']; ++$k) {
+            $job = self::text($cook, 'next.job');
+            $taken[$job] = $cook['amounts'];
+            $path = '/api/cooks/'.self::text($cook, 'id');
+            $cook = '' === $job
+                ? $this->call('POST', "$path/fork-tests", ['answer' => 'slides-in', 'at' => ''])
+                : $this->call('POST', "$path/done", ['job' => $job]);
+        }
+        self::assertSame(['220 g of floury potatoes for each'], $taken['mash-0'] ?? null);
+        self::assertContains(['20 g parsley, chopped'], $taken);
+        self::assertSame([], $taken['mash-1'] ?? null);
+    }
+
     public function testSideDishesFollowTheDinnerAndAreTickedOff(): void
     {
         $braise = $this->call(

@@ -83,7 +83,7 @@ final class DayTest extends BrowserTestCase
         $this->openBraise('Lamb shanks', 'day');
         $this->see('Cut the vegetables');
         $this->click("//label[normalize-space()='Vegetables cut the evening before']");
-        $this->see('21:36');
+        $this->see('21:35');
         $this->assertSound();
     }
 
@@ -119,7 +119,7 @@ final class DayTest extends BrowserTestCase
         $this->assertSound();
         $this->press('leave it to the plan');
         $this->dontSee('nobody is free for it then');
-        $this->press('18:48, Drain and mash: mash: set another time');
+        $this->press('18:45, Drain and mash: mash: set another time');
         $this->type('Time for Drain and mash: mash', 'half past six');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->see('18:30');
@@ -128,7 +128,7 @@ final class DayTest extends BrowserTestCase
         );
         self::waitFor($focused, self::WAIT_SECONDS, 'the focus on the time that was set');
         $this->press('Undo');
-        $this->press('18:48, Drain and mash: mash: set another time');
+        $this->press('18:45, Drain and mash: mash: set another time');
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         self::waitFor($focused, self::WAIT_SECONDS, 'the focus on the time that was left');
     }

@@ -51,6 +51,7 @@ final readonly class CookPresenter
         private DayPresenter $days,
         private RibbonPresenter $ribbons,
         private FollowedPresenter $words,
+        private MethodPresenter $methods,
     ) {
     }
 
@@ -118,6 +119,7 @@ final readonly class CookPresenter
             $measures->clock($followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
             $now->format(\DATE_ATOM),
+            null === $next ? [] : $this->amounts($next, $worked, $measures),
         );
     }
 
@@ -144,6 +146,27 @@ final readonly class CookPresenter
         }
 
         return $views;
+    }
+
+    /**
+     * What an act takes: of the braise as its line of the adapted recipe has it, of a side dish for one serving.
+     *
+     * @return list<string>
+     */
+    private function amounts(TaskView $act, WorkedBraise $worked, Measures $measures): array
+    {
+        foreach ($this->methods->lines($worked, $measures) as $line) {
+            if ($act->at === $line->at && $act->who === $line->who && [] !== $line->foods) {
+                return $line->foods;
+            }
+        }
+        foreach ($worked->whole->sides ?? [] as $side) {
+            if ('' !== $side->takes && "$side->id-0" === $act->job) {
+                return [$this->wording->say('cook.of-each', $measures, ['takes' => $side->takes])];
+            }
+        }
+
+        return [];
     }
 
     /** The day of a pot that is on, on one clock. */

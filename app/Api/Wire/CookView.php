@@ -21,6 +21,7 @@ final readonly class CookView
      * @param string           $core      its middle, in the house's degrees
      * @param string           $serves    how many eat, and when, in words
      * @param string           $nowAt     the house's own time, ISO 8601
+     * @param list<string>     $amounts   what the next act takes, as it is to be weighed out of this pot's recipe
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -59,6 +60,7 @@ final readonly class CookView
         public string $serveText,
         public string $serves,
         public string $nowAt,
+        public array $amounts,
     ) {
     }
 }

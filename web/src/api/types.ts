@@ -213,6 +213,7 @@ export type CookView = {
   serveText: string;
   serves: string;
   nowAt: string;
+  amounts: string[];
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

@@ -58,6 +58,11 @@ export function Act({
             .join(" · ")}
         </p>
       )}
+      {cook.amounts.length > 0 && (
+        <p className="text-xl font-semibold" data-testid="amounts">
+          {cook.amounts.join(" · ")}
+        </p>
+      )}
       {next.job !== "" && (
         <div className="mt-2 flex gap-3">
           {begin && (
