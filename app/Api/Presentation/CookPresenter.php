@@ -74,9 +74,8 @@ final readonly class CookPresenter
         $late = !$day instanceof DayPlan || null !== $cook->closedAt
             ? 0.0 : ($day->serve->getTimestamp() - $order->serveAt->getTimestamp()) / 3600;
 
-        $moment = $this->adaptations->moment(
-            $worked->braise(), max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600), $measures,
-        );
+        $hours = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
+        $moment = $this->adaptations->moment($worked->braise(), $hours, $measures);
 
         return new CookView(
             $cook->id,
@@ -87,7 +86,7 @@ final readonly class CookPresenter
             $this->wording->label('setting', $cook->last('turned')['value'] ?? $cook->program),
             $measures->clock($this->pot->switchedOn($cook), $now),
             $measures->clock($now),
-            $measures->hours(max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600)),
+            $measures->hours($hours),
             $next,
             null === $next ? '' : $this->wait($now, new \DateTimeImmutable($next->at), $measures),
             $this->words->headline($underway, $now, $measures),
@@ -119,7 +118,7 @@ final readonly class CookPresenter
             $measures->clock($followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
             $now->format(\DATE_ATOM),
-            null === $next ? [] : $this->amounts($next, $worked, $measures),
+            $this->amounts($next, $worked, $measures),
         );
     }
 
@@ -153,15 +152,15 @@ final readonly class CookPresenter
      *
      * @return list<string>
      */
-    private function amounts(TaskView $act, WorkedBraise $worked, Measures $measures): array
+    private function amounts(?TaskView $act, WorkedBraise $worked, Measures $measures): array
     {
-        foreach ($this->methods->lines($worked, $measures) as $line) {
+        foreach (null === $act ? [] : $this->methods->lines($worked, $measures) as $line) {
             if ($act->at === $line->at && $act->who === $line->who && [] !== $line->foods) {
                 return $line->foods;
             }
         }
         foreach ($worked->whole->sides ?? [] as $side) {
-            if ('' !== $side->takes && "$side->id-0" === $act->job) {
+            if ('' !== $side->takes && "$side->id-0" === $act?->job) {
                 return [$this->wording->say('cook.of-each', $measures, ['takes' => $side->takes])];
             }
         }
