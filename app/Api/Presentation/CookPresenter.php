@@ -154,13 +154,16 @@ final readonly class CookPresenter
      */
     private function amounts(?TaskView $act, WorkedBraise $worked, Measures $measures): array
     {
-        foreach (null === $act ? [] : $this->methods->lines($worked, $measures) as $line) {
+        if (null === $act) {
+            return [];
+        }
+        foreach ($this->methods->lines($worked, $measures) as $line) {
             if ($act->at === $line->at && $act->who === $line->who && [] !== $line->foods) {
                 return $line->foods;
             }
         }
         foreach ($worked->whole->sides ?? [] as $side) {
-            if ('' !== $side->takes && "$side->id-0" === $act?->job) {
+            if ('' !== $side->takes && "$side->id-0" === $act->job) {
                 return [$this->wording->say('cook.of-each', $measures, ['takes' => $side->takes])];
             }
         }

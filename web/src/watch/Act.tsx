@@ -3,6 +3,9 @@ import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
 import type { Timers } from "./useTimers";
 
+/** Longer words are set smaller. */
+const LONG = 24;
+
 /** What is to be done now: its clock, who does it and how long, one large action. */
 export function Act({
   cook,
@@ -35,7 +38,7 @@ export function Act({
         </p>
         <div className="min-w-0 flex-1 basis-40">
           <p
-            className={`leading-tight font-bold table:text-4xl ${asked ? "text-xl" : "text-2xl"}`}
+            className={`leading-tight font-bold table:text-4xl ${asked || next.text.length > LONG ? "text-xl" : "text-2xl"}`}
             data-testid="next-text"
           >
             {next.text}
@@ -82,13 +85,16 @@ export function Act({
             Done
           </Button>
           {timed && (
-            <Button className="min-h-16 text-xl" onClick={() => timers.start(next.job, next.text, next.minutes)}>
+            <Button
+              className="min-h-16 whitespace-nowrap text-lg"
+              onClick={() => timers.start(next.job, next.text, next.minutes)}
+            >
               Time {next.minutes} min
             </Button>
           )}
           {!begin && next.kind !== "fork-test" && (
             <Button
-              className="min-h-16 text-xl"
+              className="min-h-16 whitespace-nowrap text-lg"
               onClick={() => onRecord("done", { job: next.job, done: false }, `not yet: ${next.text}`)}
             >
               Not yet
