@@ -61,136 +61,141 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const then = cook.tasks.filter((task) => task.at !== next?.at || task.text !== next.text).slice(0, THEN);
   const refusal = records.problem("fork-tests");
   return (
-    <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-x-10 table:grid-cols-2">
-      <header className="flex items-baseline justify-between gap-4 table:col-span-2">
-        <Link to={`/braises/${cook.braiseId}/day`} className="link shrink-0 py-1">
-          Leave the stove
-        </Link>
-        <h1 className="min-w-0 truncate text-right text-sm text-soft">
-          {cook.title} {cook.serves}, <strong className="tabular-nums">{cook.serveText}</strong>
-        </h1>
-      </header>
-      <div className="min-w-0">
-        {stale && (
-          <Notice kind="warn" word="Not reached" live>
-            Shown as of {cook.now}. It is asked again every few seconds.
-          </Notice>
-        )}
-        {records.waiting.length > 0 && (
-          <Notice
-            kind="warn"
-            word={records.kept ? `${records.waiting.length} kept here` : "Not kept over a reload"}
-            live
-          >
-            <p data-testid="waiting">
-              Not sent yet: {records.waiting.map((entry) => entry.text).join("; ")}. Sent again every few seconds.{" "}
-              {records.failing?.message}
-            </p>
-          </Notice>
-        )}
-        {!cook.closed && <Flags flags={cook.flags} onRecord={record} problem={records.problem("facts")} />}
-        {cook.closed && (
-          <p className="mt-2 text-2xl font-bold">
-            Closed.{" "}
-            <Link to="/notebook" className="text-rim underline">
-              It is in the notebook.
-            </Link>{" "}
-            <Button
-              weight="quiet"
-              onClick={() =>
-                records.reopen().catch((error: Error) => say({ text: `Not opened again. ${error.message}` }))
-              }
+    <div className="mx-auto max-w-6xl">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 table:grid-cols-2">
+        <header className="flex items-baseline justify-between gap-4 table:col-span-2">
+          <Link to={`/braises/${cook.braiseId}/day`} className="link shrink-0 py-1">
+            Leave the stove
+          </Link>
+          <h1 className="min-w-0 truncate text-right text-sm text-soft">
+            {cook.title} {cook.serves}, <strong className="tabular-nums">{cook.serveText}</strong>
+          </h1>
+        </header>
+        <div className="min-w-0">
+          {stale && (
+            <Notice kind="warn" word="Not reached" live>
+              Shown as of {cook.now}. It is asked again every few seconds.
+            </Notice>
+          )}
+          {records.waiting.length > 0 && (
+            <Notice
+              kind="warn"
+              word={records.kept ? `${records.waiting.length} kept here` : "Not kept over a reload"}
+              live
             >
-              Open it again
-            </Button>
-          </p>
-        )}
-        {!cook.closed && !cook.stopped && (
-          <Act cook={cook} asked={asked} onDone={done} onRecord={record} timers={timers} />
-        )}
-        {!cook.closed && <Overdue overdue={cook.followed.overdue} onRecord={record} />}
-        <Timers timers={timers} />
-        {refusal && (
-          <Notice kind="warn" word="Not noted" live>
-            {refusal.violations[0]?.message ?? refusal.message}
-          </Notice>
-        )}
-        {!cook.closed && !cook.stopped && (
-          <StovePot cook={cook} lifted={asked} most={table ? 300 : asked ? 158 : 230} />
-        )}
-        {!cook.closed && (
-          <p
-            className={`border-t-2 border-rim pt-1.5 text-lg font-semibold ${asked && isTrue && !table ? "sr-only" : ""}`}
-            data-testid="headline"
-            role="status"
-          >
-            <span className={isTrue ? "text-done" : "text-heat"} aria-hidden="true">
-              {isTrue ? "✓ " : "▲ "}
-            </span>
-            <Moved>{cook.headline}</Moved>
-          </p>
-        )}
-        {cook.readiness && <p className="text-lg font-semibold text-done">✓ {cook.readiness}</p>}
-        {cook.onHigh && !cook.closed && (
-          <p>
-            {cook.onHigh}{" "}
-            <Button className="min-h-11" onClick={() => record("setting", { setting: "high" }, "turned to High")}>
-              I turned it to High
-            </Button>
-          </p>
-        )}
-        {cook.elsewhere.length > 0 && !cook.closed && (
-          <div>
-            <p className="font-semibold">Or finish it another way from now:</p>
-            <ul className="list-inside list-disc">
-              {cook.elsewhere.map((way) => (
-                <li key={way}>{way}</li>
+              <p data-testid="waiting">
+                Not sent yet: {records.waiting.map((entry) => entry.text).join("; ")}. Sent again every few seconds.{" "}
+                {records.failing?.message}
+              </p>
+            </Notice>
+          )}
+          {!cook.closed && <Flags flags={cook.flags} onRecord={record} problem={records.problem("facts")} />}
+          {cook.closed && (
+            <p className="mt-2 text-2xl font-bold">
+              Closed.{" "}
+              <Link to="/notebook" className="text-rim underline">
+                It is in the notebook.
+              </Link>{" "}
+              <Button
+                weight="quiet"
+                onClick={() =>
+                  records.reopen().catch((error: Error) => say({ text: `Not opened again. ${error.message}` }))
+                }
+              >
+                Open it again
+              </Button>
+            </p>
+          )}
+          {!cook.closed && !cook.stopped && (
+            <Act cook={cook} asked={asked} onDone={done} onRecord={record} timers={timers} />
+          )}
+          {!cook.closed && <Overdue overdue={cook.followed.overdue} onRecord={record} />}
+          <Timers timers={timers} />
+          {refusal && (
+            <Notice kind="warn" word="Not noted" live>
+              {refusal.violations[0]?.message ?? refusal.message}
+            </Notice>
+          )}
+          {!cook.closed && !cook.stopped && (
+            <StovePot cook={cook} lifted={asked} most={table ? 300 : asked ? 158 : 230} />
+          )}
+          {!cook.closed && (
+            <p
+              className={`border-t-2 border-rim pt-1.5 text-lg font-semibold ${asked && isTrue && !table ? "sr-only" : ""}`}
+              data-testid="headline"
+              role="status"
+            >
+              <span className={isTrue ? "text-done" : "text-heat"} aria-hidden="true">
+                {isTrue ? "✓ " : "▲ "}
+              </span>
+              <Moved>{cook.headline}</Moved>
+            </p>
+          )}
+          {cook.readiness && <p className="text-lg font-semibold text-done">✓ {cook.readiness}</p>}
+          {cook.onHigh && !cook.closed && (
+            <p>
+              {cook.onHigh}{" "}
+              <Button className="min-h-11" onClick={() => record("setting", { setting: "high" }, "turned to High")}>
+                I turned it to High
+              </Button>
+            </p>
+          )}
+          {cook.elsewhere.length > 0 && !cook.closed && (
+            <div>
+              <p className="font-semibold">Or finish it another way from now:</p>
+              <ul className="list-inside list-disc">
+                {cook.elsewhere.map((way) => (
+                  <li key={way}>{way}</li>
+                ))}
+              </ul>
+            </div>
+          )}
+        </div>
+        <div className="min-w-0">
+          {asked && catalogue && <ForkRows outlook={outlook} answers={catalogue.forkAnswers} onAnswer={answer} />}
+          {!cook.closed && then.length > 0 && (
+            <ol aria-label="Then" className={asked && !table ? "" : "mt-2 border-t-2 border-rim"}>
+              {then.slice(0, asked ? 1 : THEN).map((task) => (
+                <li
+                  key={task.kind + task.job + task.at}
+                  className="flex gap-3 border-b border-line py-1.5 last:border-0"
+                >
+                  <time dateTime={task.at} className="w-14 shrink-0 font-bold text-rim tabular-nums">
+                    {task.clock}
+                  </time>
+                  <span className="min-w-0 flex-1">{task.text}</span>
+                  <span className="shrink-0 text-sm text-soft">{task.who}</span>
+                </li>
               ))}
-            </ul>
-          </div>
-        )}
+            </ol>
+          )}
+          {!cook.closed && (
+            <p className="py-1 text-sm text-soft">
+              On since {cook.switchedOn}. Fork-tender after <strong data-testid="fork-window">{fork?.text}</strong>.{" "}
+              {asked ? "" : cook.lidCost}
+            </p>
+          )}
+        </div>
       </div>
-      <div className="min-w-0">
-        {asked && catalogue && <ForkRows outlook={outlook} answers={catalogue.forkAnswers} onAnswer={answer} />}
-        {!cook.closed && then.length > 0 && (
-          <ol aria-label="Then" className={asked && !table ? "" : "mt-2 border-t-2 border-rim"}>
-            {then.slice(0, asked ? 1 : THEN).map((task) => (
-              <li key={task.kind + task.job + task.at} className="flex gap-3 border-b border-line py-1.5 last:border-0">
-                <time dateTime={task.at} className="w-14 shrink-0 font-bold text-rim tabular-nums">
-                  {task.clock}
-                </time>
-                <span className="min-w-0 flex-1">{task.text}</span>
-                <span className="shrink-0 text-sm text-soft">{task.who}</span>
-              </li>
-            ))}
-          </ol>
-        )}
-        {!cook.closed && (
-          <p className="py-1 text-sm text-soft">
-            On since {cook.switchedOn}. Fork-tender after <strong data-testid="fork-window">{fork?.text}</strong>.{" "}
-            {asked ? "" : cook.lidCost}
-          </p>
-        )}
-        {!cook.closed && (
-          <nav
-            aria-label="At the stove"
-            className="sticky bottom-0 flex items-center justify-between gap-4 border-t border-line bg-ground py-2 text-xl"
-          >
-            {asked ? (
-              <button type="button" className="link min-h-11" onClick={() => setAsking(false)}>
-                Not now
-              </button>
-            ) : cooking && cook.readiness === "" ? (
-              <button type="button" className="link min-h-11" onClick={() => setAsking(true)}>
-                Ask the fork
-              </button>
-            ) : (
-              <span />
-            )}
-            <SomethingElse cook={cook} records={records} onRecord={record} onTakeBack={takeBack} />
-          </nav>
-        )}
-      </div>
+      {!cook.closed && (
+        <nav
+          aria-label="At the stove"
+          className="sticky bottom-0 flex items-center justify-between gap-4 border-t border-line bg-ground py-2 text-xl"
+        >
+          {asked ? (
+            <button type="button" className="link min-h-11" onClick={() => setAsking(false)}>
+              Not now
+            </button>
+          ) : cooking && cook.readiness === "" ? (
+            <button type="button" className="link min-h-11" onClick={() => setAsking(true)}>
+              Ask the fork
+            </button>
+          ) : (
+            <span />
+          )}
+          <SomethingElse cook={cook} records={records} onRecord={record} onTakeBack={takeBack} />
+        </nav>
+      )}
     </div>
   );
 }
