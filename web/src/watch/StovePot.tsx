@@ -18,7 +18,7 @@ export function StovePot({ cook, lifted, most }: { cook: CookView; lifted: boole
   const x = middle + (lifted ? pot.width * geometry.scale * 0.07 : 0);
   const y = geometry.top + Math.max(30, Math.min(50, free * 0.5));
   return (
-    <div ref={box}>
+    <div ref={box} className={lifted ? "pt-3 table:pt-6" : ""}>
       <svg width={width} height={geometry.height} className="block max-w-full overflow-visible">
         <title>{`The pot now, about: ${text.join(", ")}. ${pot.text}`}</title>
         <PotPicture
