@@ -41,6 +41,8 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class CookPresenter
 {
     private const WORTH_REDUCING_ML = 20.0;
+    /** So long before its time the stove asks for the fork. */
+    private const FORK_SOON_MINUTES = 20;
 
     public function __construct(
         private RunningPot $pot,
@@ -117,8 +119,7 @@ final readonly class CookPresenter
             null === $moment ? '' : $measures->temperature($moment->core),
             $measures->clock($followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
-            $now->format(\DATE_ATOM),
-            $this->amounts($next, $worked, $measures),
+            $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
         );
     }
 
@@ -145,6 +146,12 @@ final readonly class CookPresenter
         }
 
         return $views;
+    }
+
+    private static function asksFork(?TaskView $next, \DateTimeImmutable $now): bool
+    {
+        return TaskKind::ForkTest->value === $next?->kind
+            && new \DateTimeImmutable($next->at) <= $now->modify('+'.self::FORK_SOON_MINUTES.' minutes');
     }
 
     /**

@@ -20,7 +20,8 @@ final readonly class CookView
      * @param MomentView|null  $moment    the best guess of the pot now
      * @param string           $core      its middle, in the house's degrees
      * @param string           $serves    how many eat, and when, in words
-     * @param string           $nowAt     the house's own time, ISO 8601
+     * @param string           $turnedTo  the setting that it is on, its code
+     * @param bool             $asksFork  whether the fork is to be asked now, or within minutes
      * @param list<string>     $amounts   what the next act takes, as it is to be weighed out of this pot's recipe
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
@@ -59,8 +60,9 @@ final readonly class CookView
         public string $core,
         public string $serveText,
         public string $serves,
-        public string $nowAt,
         public array $amounts,
+        public string $turnedTo,
+        public bool $asksFork,
     ) {
     }
 }

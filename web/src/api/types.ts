@@ -212,8 +212,9 @@ export type CookView = {
   core: string;
   serveText: string;
   serves: string;
-  nowAt: string;
   amounts: string[];
+  turnedTo: string;
+  asksFork: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

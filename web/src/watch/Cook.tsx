@@ -19,8 +19,6 @@ import { useAwake } from "./useAwake";
 import { useRecords } from "./useRecords";
 import { useTimers } from "./useTimers";
 
-/** So long before its time the fork may be asked. */
-const SOON = 20 * 60_000;
 const THEN = 3;
 
 /** At the stove: one act at a time, its clock large, the pot as it probably is, and two words at the bottom. */
@@ -36,8 +34,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const [asking, setAsking] = useState<boolean | null>(null);
   const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
   const cooking = !cook.closed && !cook.stopped && !eating;
-  const timely = next?.kind === "fork-test" && Date.parse(next.at) <= Date.parse(cook.nowAt) + SOON;
-  const asked = cooking && (asking ?? (timely && cook.followed.overdue.length === 0));
+  const asked = cooking && (asking ?? (cook.asksFork && cook.followed.overdue.length === 0));
   const outlook = useForkOutlook(cook.id, asked).data;
   const takeBack = () =>
     records.takeBack().then(

@@ -3,6 +3,7 @@ import { useWidth } from "../kit/useWidth";
 import { PotPicture, potGeometry } from "../pot/PotPicture";
 
 const HEADROOM = 46;
+const HEAT: Record<string, number> = { off: 0, warm: 0, low: 1 };
 /** Hours after which fat stands on it. */
 const FAT_AFTER = 2;
 
@@ -27,7 +28,7 @@ export function StovePot({ cook, lifted, most }: { cook: CookView; lifted: boole
           level={level}
           tender={moment?.tender ?? 0}
           fat={(moment?.hour ?? 0) > FAT_AFTER ? pot.fat : 0}
-          heat={cook.setting === "High" ? 2 : cook.setting === "Warm" || cook.setting === "Off" ? 0 : 1}
+          heat={HEAT[cook.turnedTo] ?? 2}
           lid={lifted ? "lifted" : true}
           quiet={lifted}
         />
