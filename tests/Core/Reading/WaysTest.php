@@ -33,7 +33,7 @@ final class WaysTest extends TestCase
             .'Transfer to the oven, uncovered, and cook for 1 hour 15 minutes. Cook until tender, 30 minutes more.', ['oven 105 150'],
         ];
         yield 'an oven by its name' => ['Put the lid on and cook in a slow oven for three hours.', ['oven 180 150']];
-        yield 'an oven by its mark' => ['Cook in a slow oven (Regulo 3) for three hours in all.', ['oven 180 163']];
+        yield 'an oven by its mark' => ['Cook in a slow oven (gas mark 3) for three hours in all.', ['oven 180 163']];
         yield 'said as it is dialled' => ['Lid on and into the oven three twenty five for two and a half hours.', ['oven 150 160']];
         yield 'hundreds of degrees' => ['Lid on, three hundred degrees fahrenheit, four hours.', ['oven 240 149']];
         yield 'baking paper is no oven' => ['Lay a circle of baking paper on the beef and simmer very gently for 2 hours.', ['hob 120']];

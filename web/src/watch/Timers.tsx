@@ -21,7 +21,9 @@ export function Timers({ timers }: { timers: Running }) {
             </li>
           );
         })}
-        <li className="text-sm text-soft">They ring on this device while this page is open.</li>
+        <li className="text-sm text-soft">
+          They ring on this device while this page is open; after a reload once it has been touched.
+        </li>
       </ul>
     )
   );
