@@ -52,6 +52,7 @@ final readonly class Labelling
         $best = null;
         $most = self::ALIKE;
         foreach ($before as $text => $labels) {
+            $text = (string) $text;
             similar_text($text, $line->whole->text, $alike);
             $alike = str_contains($text, $line->said->text) ? max($alike, 99.0) : $alike;
             if ($alike > $most) {

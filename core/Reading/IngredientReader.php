@@ -36,8 +36,8 @@ final class IngredientReader
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
     private const CONTAINER = '/\b(?:cans?|tins?|bottles?|jars?|cartons?)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
-    private const TINNED = '/\b(?:tins?|cans?|tinned|canned)\b/iu';
-    private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?)\b/iu';
+    private const TINNED = '/\b(?:tins?|cans?|cn|tinned|canned)\b/iu';
+    private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?|cn)\b/iu';
     private const DRIED_PULSE = '/\bdried\b/iu';
     private const FROZEN = '/\b(?:deep-?)?frozen\b|\b(?:from|out of|in) the (?:deep[- ]?)?freezer\b|\bfreezer to (?:pot|cooker)\b/iu';
     private const THAWED = '/\b(?:thaw(?:ed|ing)?|de-?frost(?:ed|ing)?|(?:not|never|un)[ -]?frozen)\b/iu';

@@ -32,10 +32,16 @@ final class Draftsman
     /** A stretch longer than this holds no recipe that could be told. */
     private const MOST_STRETCH_BYTES = 20_000;
     private const MOST_SENTENCES = 400;
+    /** "SEED CAKE.—½ lb. butter", "218.—KABOB CURRY is made": the next entry of a book. */
+    private const NEXT_ENTRY = '/^\W*(?:\d{1,4}\.\s?[—–-]+\s*)?(?!\p{Lu}*\s?(?:SAUCE|GRAVY|STUFFING|DUMPLINGS|FILLING|MASH|MARINADE|PASTRY'
+        .'|CRUST|TOPPING|METHOD|NOTE|HINT|TIP))\p{Lu}{3,}(?:[ ’\'-]\p{Lu}{2,})+\.\s?[—–-]+|^\W*\d{1,4}\.\s?[—–-]+\s*\p{Lu}{3}/u';
     private const ANNOUNCED = '/^\W*(?:ingredients?\b|you (?:will |[’\']ll )?need\b|(?:serves|feeds|makes|yield)\b|for \d+ (?:people'
         .'|persons)\b)|,\s*for \d{1,2}(?:\s*[-–]\s*\d{1,2})?\W*$|\((?:serves|for) \d/iu';
     /** A line of the list that is no list's line: it tells more than it names. */
     private const PROSE = '/\p{L}{2}[.!?;]\s+\p{L}/u';
+    /** "If your butcher sells only a leg, ask for …" tells what may be, and measures nothing. */
+    private const REMARK = '/^\W*(?:if|when|unless|whenever|should) (?!you (?:like|have|want)|liked|desired|using|wanted)/iu';
+    private const FEW_WORDS = 7;
     private const MOST_LIST_WORDS = 16;
     /** Below this a line without amount or known food is none of the list. */
     private const SURE = 0.9;
@@ -136,6 +142,11 @@ final class Draftsman
             return;
         }
         $words = (int) preg_match_all('/[\p{L}\p{M}’\']+/u', $said->text);
+        if (preg_match(self::REMARK, $said->text) && $words > self::FEW_WORDS) {
+            $this->draft->marking->claim($said, MarkKind::Tip);
+
+            return;
+        }
         !ListLines::isNamed($said->text)
             && ($words > self::MOST_LIST_WORDS || preg_match(self::PROSE, $said->text) || StepKind::opens($said->text)
             || (!preg_match('/\d|[½¼¾⅓⅔]/u', $said->text) && $words > 7))
@@ -150,8 +161,13 @@ final class Draftsman
      */
     private function beginsAnother(array $lines, int $k): bool
     {
-        if ($this->draft->listed < 3 || \count($this->draft->steps) < 2
-            || (LineLabel::Title !== $lines[$k]->label && !preg_match(self::ANNOUNCED, $lines[$k]->line->said->text))) {
+        if ($this->draft->listed < 3 || \count($this->draft->steps) < 2) {
+            return false;
+        }
+        if (preg_match(self::NEXT_ENTRY, $lines[$k]->line->said->text)) {
+            return true;
+        }
+        if (LineLabel::Title !== $lines[$k]->label && !preg_match(self::ANNOUNCED, $lines[$k]->line->said->text)) {
             return false;
         }
         $listed = 0;

@@ -21,7 +21,7 @@ final readonly class Parts
             .'|yogh?urt|raita'
             .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
         'marinade' => '/\b(?:marinade|marinating|soak(?:ing)?|brine)\b/iu',
-        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle'
+        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle|spaetzle|nokedli|knödel'
             .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh'
         .'|quinoa|bulgur|farro'
             .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters|beans|lentils|chickpeas|pickled|pickles?)\b/iu',
@@ -31,6 +31,10 @@ final readonly class Parts
     private const FOR_MARINADE = '/\bfor (?:the )?(?:marinade|marinating|brine|brining)\b/iu';
     private const WHITE_SAUCE = ['butter', 'flour', 'milk'];
     private const MOST_OF_A_SAUCE = 7;
+    /** "Corned Beef with Parsley Sauce" heads the dish, not the sauce. */
+    private const OF_THE_BRAISE = '/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b'
+        .'|^(?!\W*for\b).*\b(?:beef|pork|lamb|mutton|veal|venison|chicken|brisket|oxtail|ham|ribs|shanks?|goat|rabbit|hare)\b.*\bwith\b/iu';
+    private const SHORT_LINE = 4;
     private const HEADED = '/^\W*for the [^:]{3,60}:/iu';
     private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
     private const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
@@ -89,7 +93,7 @@ final readonly class Parts
         foreach (\count($groups) > 1 ? $groups : [] as $places) {
             $beside = array_filter($places, static fn (int $k): bool => PartKind::Side === $parts[$k]);
             $meat = array_filter($places, fn (int $k): bool => Role::Meat === $this->ingredients[$k]->role);
-            if ([] === $meat && \count($beside) > 0.6 * \count($places)) {
+            if ([] === $meat && \count($beside) >= 0.6 * \count($places)) {
                 foreach ($places as $k) {
                     $parts[$k] = PartKind::Side;
                 }
@@ -142,11 +146,11 @@ final readonly class Parts
             if ('side' === $part && $this->isMarinadeCalledPickle($heading)) {
                 return PartKind::Marinade;
             }
-            if (preg_match($pattern, $heading) && !preg_match('/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b/iu', $heading)) {
+            if (preg_match($pattern, $heading) && !preg_match(self::OF_THE_BRAISE, $heading)) {
                 return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
             }
         }
-        if (preg_match(self::FOR_MARINADE, $one->source) && Role::Meat !== $one->role) {
+        if (Role::Meat !== $one->role && (preg_match(self::FOR_MARINADE, $one->source) || $this->isListedForMarinade($one))) {
             return PartKind::Marinade;
         }
         if (preg_match(self::TO_SERVE, $one->source) && !preg_match(self::AND_MORE, $one->source)) {
@@ -250,6 +254,15 @@ final readonly class Parts
         }
 
         return false;
+    }
+
+    /** "1 carrot, 1 onion and 1 celery stick, for the marinade": of a short line, all. */
+    private function isListedForMarinade(Ingredient $one): bool
+    {
+        $line = array_values(array_filter($this->ingredients, static fn (Ingredient $i): bool => $i->line === $one->line));
+        $last = $line[\count($line) - 1] ?? $one;
+
+        return \count($line) <= self::SHORT_LINE && preg_match(self::FOR_MARINADE, $last->source);
     }
 
     /** In translated recipes meat lies in a pickle. */

@@ -21,13 +21,20 @@ final readonly class StructureReader
         .'|the))|with the bones|a shank each|one (?:shank|rib) each)\b/iu';
     private const BONE_OUT = '/\b(?:(?:remove|discard|throw away|throw out|take out|pull(?: out)?|strip|slip|pick)[^.;]{0,40}\bbones?'
         .'|(?:take|cut|pull|strip|pick|get)[^.;]{0,40}\b(?:from|off) the bones?|boneless|boned)\b/iu';
-    private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk)|(?:keep|reserv\w*'
-        .'|strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)'
-        .'|with its marinade|in its own marinade)\b/iu';
+    private const KEPT_MARINADE = '/\b(?:(?:keep|reserv\w*|save)[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk|marinade)'
+        .'|(?:strain\w*|pour|add|return|tip|stir) (?:in )?(?:the |its |all the )?(?:\w+ ){0,2}marinade'
+        .'|marinade[^.;]{0,30}\b(?:in|into|over|keep|and keep)|with its marinade|in its own marinade)\b/iu';
+    private const WITH_MARINADE = '/\b(?:strain\w*|pour|add|return|tip|stir|with)[^.;]{0,50}\bmarinade\b/iu';
+    /** Whatever else is said of a marinade that is named and thrown away. */
+    private const MARINADE_AWAY = '/\b(?:discard\w*|throw\w*|pour (?:off|away|out)|tip away)\b[^.;]{0,30}\bmarinade\b'
+        .'|\bmarinade\b[^.;,]{0,20}\b(?:away|discarded)\b/iu';
+    private const STRONGLY_KEPT = '/\b(?:keep|reserv\w*|save)\b[^.;]{0,30}\b(?:wine|liquid|beer|cider|buttermilk|marinade)\b/iu';
     private const THROWN_MARINADE = '/\b(?:discard\w*|throw\w*|pour (?:it )?(?:off|away|out)|tip (?:it )?away|drain off'
         .'|rinse (?:it )?off|goes? away)\b'
         .'[^.;]{0,60}\b(?:marinade|buttermilk|milk|brine|salt water|soaking|wine|that)\b'
         .'|\b(?:marinade|buttermilk|brine|salt water)\b[^.;]{0,40}\b(?:away|sink|discard\w*)/iu';
+    private const IT_AWAY = '/^\W*(?:then |afterwards |and )?(?:pour|tip|throw) (?:it|this|that) (?:away|off|out)\b/iu';
+    private const LAY_IN = '/\b(?:bowl|soak\w*|lies?|lay|steep\w*|cover(?:ed)? with|to cover)\b/iu';
     /** What lies shorter is seasoned, minutes. */
     private const LONG_ENOUGH = 120.0;
 
@@ -90,18 +97,26 @@ final readonly class StructureReader
         // The water that salt meat was soaked in is poured away without a word.
         return match (true) {
             !$marinated => \in_array(PartKind::Marinade, $parts, true) ? 'discard' : null,
-            default => preg_match(self::KEPT_MARINADE, $method) || !$throws ? 'keep' : 'discard',
+            (bool) preg_match(self::MARINADE_AWAY, $method) => preg_match(self::STRONGLY_KEPT, $method) ? 'keep' : 'discard',
+            default => preg_match(self::KEPT_MARINADE, $method) || preg_match(self::WITH_MARINADE, $method) || !$throws
+                ? 'keep' : 'discard',
         };
     }
 
     /** What is said of the marinade, the brine or the milk that is poured away; empty where none is. */
     private function thrown(): string
     {
-        $thrown = [];
+        $thrown = $before = [];
         foreach ($this->sentences as [$text, $zone]) {
-            if ('step' === $zone && preg_match(self::THROWN_MARINADE, $text)) {
-                $thrown[] = $text;
+            if ('step' !== $zone) {
+                continue;
             }
+            if (preg_match(self::THROWN_MARINADE, $text)) {
+                $thrown[] = $text;
+            } elseif (preg_match(self::IT_AWAY, $text)) {
+                array_push($thrown, ...preg_grep(self::LAY_IN, \array_slice($before, -2)) ?: []);
+            }
+            $before[] = $text;
         }
 
         return implode(' ', $thrown);

@@ -99,7 +99,9 @@ final readonly class Cutter
     /** @return list<Stretch> */
     private static function sentences(Stretch $said): array
     {
-        $sentences = $said->split(self::SENTENCES, self::MOST_SENTENCES);
+        // "1 can tomatoes; chopped, with juice"
+        $sentences = preg_match('/^\W*[\d½¼¾⅓⅔][^.;]*;\s+\p{Ll}[^.;]*$/u', $said->text)
+            ? [$said] : $said->split(self::SENTENCES, self::MOST_SENTENCES);
         if (preg_match_all('/[\p{L}\p{M}’\']+/u', $said->text) <= self::FEW_WORDS && \count($sentences) > 1) {
             $short = array_filter($sentences, static fn (Stretch $s): bool => preg_match_all('/\p{L}{2,}/u', $s->text) < 3);
             $sentences = [] === $short ? $sentences : [$said];

@@ -32,8 +32,13 @@ final readonly class Page
     private const ENDED = '/[.!?:…]["”’)\]]*\s*$/u';
     /** "1 lb Beef chuck; / -tied" */
     private const HUNG = '/^\s*-(?=\p{Ll}|\()/u';
+    private const INDENT = '/^\s*(?:-(?=\p{Ll}|\())?/u';
     /** Of whoever speaks next. */
     private const NAME = '/^\s*\p{Lu}[\p{L}-]{1,20}\s*$/u';
+    /** Something must follow. */
+    private const OPEN = '(?:,|\b(?:the|a|an|of|and|or|in|with|for|to|about|at|until|it|them|by|into|on|from|over|hot|cold))\s*$';
+    /** No line ends here, however narrow it is. */
+    private const WIDE_OPEN = '/\p{L}.*\s(?:an?|the|of|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?)\s*$/iu';
     private const AMOUNT_FIRST = '/^\s*(?:[\d½¼¾⅓⅔]|an?\s|[-–—*•▢☐□])/iu';
 
     public static function flow(string $source): Flow
@@ -217,7 +222,7 @@ final readonly class Page
                 $ends = $lines[$k - 1][1] + \strlen($lines[$k - 1][0]);
                 $last = '' === trim($lines[$k + 1][0] ?? '') || preg_match(self::ENDED, $line);
                 $joined = self::goesOn($lines[$k - 1][0], $line, $widest[$k - 1], $last);
-                $hung = $joined && preg_match(self::HUNG, $line, $m) ? \strlen($m[0]) : 0;
+                $hung = $joined && preg_match(self::INDENT, $line, $m) ? \strlen($m[0]) : 0;
                 $split = $joined && preg_match('/\p{Ll}-\s*$/u', $lines[$k - 1][0]) && preg_match('/^\s*\p{Ll}/u', $line);
                 if ($split) {
                     $cut = array_pop($pieces);
@@ -277,6 +282,12 @@ final readonly class Page
         if (preg_match(self::HUNG, $next) && (preg_match('/[;,:]\s*$/', $line) || preg_match('/^ {6}/', $next))) {
             return true;
         }
+        if (preg_match('/^\S.*'.self::OPEN.'/iu', $line) && preg_match('/^ {1,4}\S.*\S {3,}\d/', $next)) {
+            return true;
+        }
+        if (preg_match(self::WIDE_OPEN, $line) && preg_match('/^\s*\p{Ll}{2}/u', $next)) {
+            return true;
+        }
         $width = mb_strlen(rtrim($line));
         $word = (string) strtok(trim($next), " \t");
         if ($widest < self::LEAST_WIDTH || $widest > self::MOST_WIDTH || $width + mb_strlen($word) + 1 < 0.86 * $widest) {
@@ -289,9 +300,7 @@ final readonly class Page
         if (preg_match('/\S {3,}\S/', $line) || preg_match('/\S {3,}\S/', $next)) {
             return false;
         }
-        $open = preg_match(
-            '/(?:,|\b(?:the|a|an|of|and|or|in|with|for|to|about|at|until|it|them|by|into|on|from|over|hot|cold))\s*$/iu', $line,
-        );
+        $open = preg_match('/'.self::OPEN.'/iu', $line);
 
         return match (true) {
             (bool) preg_match(self::AMOUNT_FIRST, $line) => $small && $open,
