@@ -57,7 +57,6 @@ use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\UnitSystem;
-use Pausis\Core\Reading\ActReader;
 use Pausis\Core\Reading\DishReader;
 use Pausis\Core\Reading\Either;
 use Pausis\Core\Reading\HazardReader;
@@ -157,7 +156,7 @@ final readonly class DraftOrder
             $foods = null === $step->foods ? null : array_values(array_intersect($step->foods, array_column($draft->ingredients, 'id')));
             if (null !== $minutes || null !== $kind || null !== $when || null !== $foods) {
                 $corrections[$step->id] = new Correction(
-                    null === $kind ? null : ActReader::ofStep($kind) ?? ActKind::Other, $minutes, $when, $foods,
+                    null === $kind ? null : ActKind::ofStep($kind) ?? ActKind::Other, $minutes, $when, $foods,
                 );
             }
         }

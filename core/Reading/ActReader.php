@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Pausis\Core\Reading;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\Internal\ActsTogether;
 use Pausis\Core\Reading\Internal\Durations;
 use Pausis\Core\Reading\Internal\Temperatures;
+use Pausis\Core\Reading\Internal\Verbs;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Batches;
@@ -55,44 +57,16 @@ final class ActReader
         'dairy' => ['dairy'], 'thickener' => ['starch'],
         'pulse' => ['bean'], 'grain' => ['side'], 'tomato' => ['liquid', 'paste'], 'fat' => ['fat'], 'liquid' => ['liquid'],
     ];
-    /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?'
-        .'|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving'
-        .'|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good'
-        .'|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely'
-        .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
-    /** "stir the mustard and cream into the juice" */
-    private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
     /** What is fried and not named is what was spoken of. */
     private const FRIES_IT = '/^(?:fry|sear|brown|seal)/iu';
     /** "add the rempah": something, though nobody knows what. */
     private const SOMETHING = '/^\s*(?:in |on )?(?:the|a|an|your|this|that)\s+\p{L}/iu';
     private const PRONOUN = '/\b(?:it|them|they|these|everything|the lot|all of it|those)\b/iu';
-    private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     private const IT = '/^\s*(?:it|them|these|those|both)\b/iu';
-    /** "lemon peel", "orange zest" */
-    private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
-        .'|duck)\s*$/iu';
     private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
-    private const HEATS = '/\b(?:heat|pre-?heat|warm|set|light|turn on|get)(?: on)?(?: the| your| an?)?\s*$/iu';
-    /** "Serve with mash" */
-    private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
-    private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
-    private const ROASTS = ['roast', 'stew', 'braise'];
-    private const HEAT_ITSELF = '/\b(?:reduce|lower|raise|increase|turn (?:up|down)|fierce|brisk|lively|over|off|more'
-        .'|less)(?: the| to)?\s*$/iu';
-    private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
-        .'|butter|gravy|jelly|edges)\b/iu';
-    private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
     /** "STEP 6" */
     private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
-    private const RESTS = '/\b(?:foil|rest|covered?|warm)\b/iu';
-    private const LEAST_REST = 5.0;
     private const MEANWHILE = '/^\W*(?:meanwhile|in the meantime)\b[\s,:]*/iu';
-    private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
-    /** "butter and flour": no verb, unless something is floured. */
-    private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
-        .'|chicken)\b/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
@@ -122,7 +96,6 @@ final class ActReader
     private const SHORT_MINUTES = 16.0;
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
-    private const MOST = 12;
     /** What is done meanwhile, for the mash or the peas. */
     public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
@@ -152,8 +125,11 @@ final class ActReader
     /** Whether the talk is of something made beside the braise. */
     private bool $beside = false;
 
+    private readonly Verbs $verbs;
+
     public function __construct(private readonly ActTable $table)
     {
+        $this->verbs = new Verbs($table);
     }
 
     /**
@@ -170,7 +146,7 @@ final class ActReader
         if (preg_match(self::MARKER, $sentence)) {
             return [];
         }
-        $hits = $this->hits($sentence, $naming);
+        $hits = $this->verbs->in($sentence, $naming);
         $this->beside = $after && $this->goesOnBeside($sentence, $naming->in($sentence), $ingredients);
         $spans = [];
         $lead = [] === $hits ? $sentence : substr($sentence, 0, $hits[0][1]);
@@ -202,7 +178,7 @@ final class ActReader
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
-        $acts = SaidReader::told(self::blanched($acts), $sentence);
+        $acts = SaidReader::told(ActsTogether::blanched($acts), $sentence);
         foreach ($acts as $act) {
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
@@ -210,7 +186,7 @@ final class ActReader
             ));
         }
 
-        return self::withTheRest(self::merged($acts, $sentence));
+        return ActsTogether::withTheRest(ActsTogether::merged($acts, $sentence));
     }
 
     /**
@@ -402,91 +378,8 @@ final class ActReader
                 [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
                 default => ActKind::Add,
             },
-            default => self::ofStep(StepKind::of($sentence, false), \in_array('meat', $objects, true)),
+            default => ActKind::ofStep(StepKind::of($sentence, false), \in_array('meat', $objects, true)),
         };
-    }
-
-    /** @param bool $meat whether it is about the meat */
-    public static function ofStep(StepKind $kind, bool $meat = true): ?ActKind
-    {
-        return match ($kind) {
-            StepKind::Cook => ActKind::Cook,
-            StepKind::Strain => ActKind::Strain,
-            StepKind::Shred => $meat ? ActKind::Shred : ActKind::Prepare,
-            StepKind::Glaze => ActKind::Glaze,
-            StepKind::Blanch => ActKind::Blanch,
-            StepKind::Brown => ActKind::Brown,
-            StepKind::Deglaze => ActKind::Deglaze,
-            StepKind::Reduce => ActKind::Reduce,
-            StepKind::Thicken => ActKind::Slurry,
-            StepKind::FryBase => ActKind::FryBase,
-            StepKind::Soak => ActKind::Soak,
-            StepKind::AddLate => ActKind::Add,
-            StepKind::LiftOut => ActKind::Lift,
-            StepKind::Skim => ActKind::Skim,
-            StepKind::Check => ActKind::Check,
-            StepKind::Rest => ActKind::Rest,
-            StepKind::Garnish => ActKind::Garnish,
-            StepKind::Side => ActKind::SideWork,
-            StepKind::Serve => ActKind::Serve,
-            StepKind::Coat => ActKind::Flour,
-            StepKind::Dry => ActKind::Dry,
-            StepKind::Season => ActKind::Season,
-            StepKind::Preheat => ActKind::Preheat,
-            StepKind::Load => ActKind::Load,
-            StepKind::Prepare => ActKind::Prepare,
-            StepKind::Other => null,
-        };
-    }
-
-    /** @return list<array{string, int}> verbs that tell what to do, and where */
-    private function hits(string $sentence, Naming $naming): array
-    {
-        preg_match_all($this->table->anyVerb, $sentence, $all, \PREG_OFFSET_CAPTURE);
-        $hits = [];
-        foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
-            $before = substr($sentence, max(0, $at - 90), min(90, $at));
-            $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
-            $behind = substr($sentence, $at + \strlen($verb));
-            if (([] !== $hits && preg_match('/^on /iu', $verb))
-                || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
-                || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
-                || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
-                || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
-                || preg_match(self::NOT, $clauseBefore)) {
-                continue;
-            }
-            if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
-                $hits[] = [$verb, $at];
-            }
-        }
-
-        return $hits;
-    }
-
-    /** Whether a word that is a verb elsewhere is none here: the cream, the heat, a roast, with mash. */
-    private static function isNoun(string $verb, string $before, string $behind): bool
-    {
-        return match (true) {
-            'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
-            'oven' === $verb => 1 === preg_match(self::HEATS, $before),
-            'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
-            'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
-            'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
-            'flour' === $verb => !preg_match(self::FLOURS, $behind),
-            'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
-            'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
-            \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
-            \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
-            default => \in_array($verb, self::DISHES, true)
-                && preg_match('/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $before),
-        };
-    }
-
-    /** "until the shallots are patchy brown and crisp" */
-    private static function isWhatItBecomes(string $verb, string $before): bool
-    {
-        return \in_array($verb, self::LOOKS, true) && preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before);
     }
 
     /**
@@ -575,86 +468,5 @@ final class ActReader
         $bare = (string) preg_replace(self::MEANWHILE, '', $clause);
 
         return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $bare));
-    }
-
-    /**
-     * "Beef out, 15 minutes under foil": it is lifted out, and rests.
-     *
-     * @param list<Act> $acts
-     *
-     * @return list<Act>
-     */
-    private static function withTheRest(array $acts): array
-    {
-        $all = [];
-        foreach ($acts as $act) {
-            $all[] = $act;
-            if (ActKind::Lift === $act->kind && ($act->minutes->high ?? 0.0) >= self::LEAST_REST && preg_match(self::RESTS, $act->words)) {
-                $all[] = new Act(
-                    preg_replace('/\d+$/', '', $act->id).(\count($acts) + \count($all)), ActKind::Rest, $act->foods, $act->minutes,
-                    words: $act->words, source: $act->source, said: $act->said,
-                );
-            }
-        }
-
-        return $all;
-    }
-
-    /**
-     * "Put the ribs in a pot, cover with cold water, bring to the boil and boil for 5 minutes": all of it is blanching.
-     *
-     * @param list<Act> $acts
-     *
-     * @return list<Act>
-     */
-    private static function blanched(array $acts): array
-    {
-        $at = array_search(ActKind::Blanch, array_map(static fn (Act $a): ActKind => $a->kind, $acts), true);
-
-        return false === $at ? $acts : array_map(
-            static fn (Act $a): Act => \in_array($a->kind, [ActKind::Load, ActKind::HeatUp], true)
-                || (ActKind::Cook === $a->kind && ($a->minutes->high ?? 0.0) < self::SHORT_MINUTES) ? $a->as(ActKind::Blanch) : $a,
-            $acts,
-        );
-    }
-
-    /**
-     * Acts of one kind beside each other are one: "season and salt".
-     *
-     * @param list<Act> $acts
-     *
-     * @return list<Act>
-     */
-    private static function merged(array $acts, string $sentence): array
-    {
-        $kept = [];
-        foreach ($acts as $act) {
-            $last = $kept[\count($kept) - 1] ?? null;
-            if (null !== $last && $last->kind === $act->kind && $last->said === $act->said) {
-                array_pop($kept);
-                $kept[] = new Act(
-                    $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])),
-                    ($act->minutes->high ?? 0.0) > ($last->minutes->high ?? 0.0) ? $act->minutes : $last->minutes,
-                    $last->batches->and($act->batches),
-                    $last->celsius
-                        ?? $act->celsius, $last->heat, $last->until
-                        ?? $act->until, $last->when, self::joined($last->words, $act->words, $sentence), $sentence,
-                    said: $last->said,
-                );
-            } elseif (ActKind::Other !== $act->kind || [] === $kept) {
-                $kept[] = $act;
-            }
-        }
-
-        return $kept;
-    }
-
-    /** Two clauses of a sentence with what stands between them, where they stand in it one after the other. */
-    private static function joined(string $one, string $other, string $sentence): string
-    {
-        $from = strpos($sentence, $one);
-        $to = false === $from ? false : strpos($sentence, $other, $from + \strlen($one));
-
-        return false === $from || false === $to ? "$one, $other" : substr($sentence, $from, $to + \strlen($other) - $from);
     }
 }

@@ -11,6 +11,8 @@ use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Quantity\UnitSystem;
+use Pausis\Core\Reading\Internal\Certainty;
+use Pausis\Core\Reading\Internal\Weighing;
 use Pausis\Core\Recipe\Amount;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Guess;
@@ -34,7 +36,6 @@ final class IngredientReader
         .'(\p{L}+\s+(?:stock|broth|bouillon))\b/iu';
     private const OPTIONAL = '/\b(optional|to serve|to taste|for serving|for dusting|for dredging|to dust|to garnish|to finish'
         .'|for garnish|for sprinkling|if you (?:like|have)|if liked|if desired|for the table|as needed)\b/iu';
-    private const CONTAINER = '/\b(?:cans?|tins?|bottles?|jars?|cartons?)\b/iu';
     private const TO_TASTE = '/\b(?:to taste|as needed)\b/iu';
     private const TINNED = '/\b(?:tins?|cans?|cn|tinned|canned)\b/iu';
     private const CANNED = '/(?:oz|g|ml|\)|\d)\.?\s*-?\s*(?:tins?|cans?|cn)\b/iu';
@@ -65,9 +66,6 @@ final class IngredientReader
     private const TRAILING_COUNT = '/^(?<food>\p{L}[\p{L}\s’\'-]*?)\s*(?:(?:[-–—:,x×\t]|\s{2})\s*(?<count>\d{1,2}(?:\s*(?:-|–'
         .'|to)\s*\d{1,2})?|[½¼¾])\s*$|\((?<bracket>\d{1,2}|[½¼¾])\)(?<more>.*)$|,\s*(?<ones>(?:two|three|four|five|six|\d)(?=\s+(?:(?:big'
         .'|large|small|nice|good|fat)\s+)*ones?\b))(?<after>.*)$)/u';
-    private const DRAINED_WEIGHT = '/\bdrained (?:weight )?(?:about |ca\.? )?(?<grams>\d{2,4})\s*g\b/iu';
-    /** A drained tin holds this share of its weight. */
-    private const DRAINED_SHARE = 0.6;
     private const LENGTH_PIECE = '/^(?:an?\s+|\d\s+)?(?<low>\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\.?'
         .'|["”])\s*-?\s*(?:piece|knob|length|chunk|thumb|stick)?s?\s+(?:of\s+)?/iu';
     private const LENGTH_OF_STICK = '/^(?:an?\s+|\d\s+)?(?:\d+(?:[.,]\d+)?|½|an?)\s*-?\s*(?:cm|inch(?:es)?|in\.?|["”])\s*-?\s*(?:piece'
@@ -80,16 +78,6 @@ final class IngredientReader
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)(?:\s*[:–—]|\s-)\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
     /** Cuts of whatever animal. */
     private const BARE_CUT = '/\b(?:shoulder|shanks?|cheeks?|belly|neck|knuckles?|thighs?|drumsticks?|haunch|joint)\b/iu';
-    /** Ready for the pot, as sold. */
-    private const WHOLE_GRAMS = [
-        'chicken' => 1600.0, 'rabbit' => 1300.0, 'duck' => 2200.0, 'hare' => 2200.0, 'guinea fowl' => 1200.0, 'hen' => 1800.0,
-        'boiling fowl' => 1800.0, 'pheasant' => 800.0,
-    ];
-    /** Of a medium one. */
-    private const SMALL = 0.65;
-    private const LARGE = 1.4;
-    /** Roles whose amount hardly matters to a braise, so that its absence is no doubt. */
-    private const MINOR = [Role::Salt, Role::Herb, Role::Spice, Role::Garnish, Role::Tool, Role::Fat];
     /** Words that open a food without naming it. */
     private const LEADING = '/^(?:(?:of|the|some|any|more|extra|a\s+little|a\s+bit\s+of|a\s+little\s+bit\s+of|plenty\s+of|lots\s+of'
         .'|enough|good|whatever|your|each|or\s+so\s+of|or\s+so)\s+)+/iu';
@@ -98,6 +86,7 @@ final class IngredientReader
     private const REMEMBERED = 32;
 
     private readonly AmountReader $amounts;
+    private readonly Weighing $weighing;
     private readonly TakenBack $taken;
     private readonly Misheard $misheard;
     /** @var array<string, Ingredient> */
@@ -111,6 +100,7 @@ final class IngredientReader
         ?Misheard $misheard = null,
     ) {
         $this->amounts = new AmountReader($system);
+        $this->weighing = new Weighing($this->amounts, $system);
         $this->taken = new TakenBack($this->amounts);
         $this->misheard = $misheard ?? Misheard::load();
     }
@@ -358,12 +348,12 @@ final class IngredientReader
         if (Role::Meat !== $readRole) {
             $cut = null;
         }
-        $millilitres = $this->pouredInNotes($amount, $notes, $food) ?? $this->millilitres($amount, $food);
-        $grams = $this->weighedInNotes($amount, $notes) ?? $this->grams($amount, $food, $cut, $notes, "$amountText $foodText $notes");
+        $millilitres = $this->weighing->millilitres($amount, $food, $notes);
+        $grams = $this->weighing->grams($amount, $food, $cut, $notes, "$amountText $foodText $notes");
         if (null === $millilitres && null !== $grams && $readRole->isPoured() && null !== $food?->density) {
             $millilitres = $grams / $food->density;
         }
-        $doubts = $this->doubts($amount, $grams, $readRole, $cut, $foodText, $notes, $guess, null !== $role);
+        $doubts = Certainty::doubts($amount, $grams, $readRole, $cut, $foodText, $notes, $guess, null !== $role);
         array_push($doubts, ...array_filter([
             $known['ignored'] ?? false ? Doubt::NotAFood : null,
             $open ? Doubt::RawOrCooked : null,
@@ -374,7 +364,7 @@ final class IngredientReader
         return new Ingredient(
             $line, $source, $amountText, $amount, $grams, $readRole->isPoured() ? $millilitres : null, $foodText, $food, $cut,
             $readRole, $notes, (bool) preg_match(self::OPTIONAL, $source)
-                && !(preg_match(self::TO_TASTE, $source) && Role::Salt === $readRole), self::confidence(
+                && !(preg_match(self::TO_TASTE, $source) && Role::Salt === $readRole), Certainty::confidence(
                     $doubts, null === $amount, null !== $role,
                 ), $doubts, $guess);
     }
@@ -487,158 +477,5 @@ final class IngredientReader
     private function ofAnAnimal(string $text, string $name): bool
     {
         return (bool) preg_match('/'.substr(self::ANIMAL, 1, -3).' '.preg_quote($name, '/').'/u', Larder::normal($text));
-    }
-
-    private function millilitres(?Amount $amount, ?Food $food): ?float
-    {
-        if (null === $amount) {
-            return null;
-        }
-        if (null === $amount->unit || Unit::Piece === $amount->unit) {
-            return null === $food?->pieceMillilitres ? null : $amount->middle() * $food->pieceMillilitres;
-        }
-        // A can of so many ounces to pour is measured in fluid ones.
-        $unit = Unit::Ounce === $amount->unit && Role::Liquid === $food?->role ? Unit::FluidOunce : $amount->unit;
-        $each = null === $food ? $unit->millilitres($this->system) : $food->millilitresIn($unit, $this->system);
-
-        return null === $each ? null : $amount->middle() * $each;
-    }
-
-    /** "1 ginger ale, can (12 fl oz)", "2 bottles, 330 ml each": what a container holds, said behind it. */
-    private function pouredInNotes(?Amount $amount, string $notes, ?Food $food): ?float
-    {
-        $unit = $amount?->unit;
-        $isCounted = null === $unit || ($unit->isContainer() && null === $amount->container);
-        if (null === $amount || !$isCounted || true !== $food?->role->isPoured()
-            || (null === $unit && !preg_match(self::CONTAINER, $notes))) {
-            return null;
-        }
-        $holds = $this->amounts->volumeIn($notes);
-        $each = (Unit::Ounce === $holds?->unit ? Unit::FluidOunce : $holds?->unit)?->millilitres($this->system);
-
-        return null === $holds || null === $each ? null : $amount->middle() * $holds->middle() * $each;
-    }
-
-    /** "4 shanks (about 1.6 kg)", "2 joints, 900 g each": the weight beside a count. */
-    private function weighedInNotes(?Amount $amount, string $notes): ?float
-    {
-        if (null === $amount
-            || (null !== $amount->unit && !$amount->unit->isContainer() && null !== $amount->unit->grams())
-            || null !== $amount->container
-            || '' === $notes) {
-            return null;
-        }
-        if (preg_match(self::DRAINED_WEIGHT, $notes, $m)) {
-            return (float) $m['grams'] * (null === $amount->unit || $amount->unit->isContainer() ? $amount->middle() : 1);
-        }
-        $weight = $this->amounts->weightIn($notes);
-        $grams = $weight?->unit?->grams();
-        if (null === $weight || null === $grams) {
-            return null;
-        }
-
-        return $weight->middle() * $grams * (preg_match('/\beach\b|\bapiece\b/iu', $notes) ? $amount->middle() : 1);
-    }
-
-    /** "a chicken" is a whole one, g; null where pieces are meant. */
-    private static function whole(string $words, Amount $amount): ?float
-    {
-        $parts = preg_match(
-            '/\b(?:thighs?|legs?|drumsticks?|pieces|quarters|breasts?|portions|joints)\b(?!\s*\))/iu',
-            (string) preg_replace('/\([^)]*\)|\b(?:jointed|cut(?: up)?|divided)\s+(?:in|into)\b[^,;]*/iu', '', $words),
-        );
-
-        return $amount->high > 3 || $parts || !preg_match(
-            '/\b(?<animal>chicken|rabbit|duck|hare|guinea fowl|hen|boiling fowl|pheasant)\b/iu', $words, $m,
-        )
-            ? null
-            : self::WHOLE_GRAMS[mb_strtolower($m['animal'])];
-    }
-
-    /** Of small and large ones. */
-    private static function sized(?float $grams, string $words): ?float
-    {
-        return null === $grams ? null : $grams * match (true) {
-            (bool) preg_match('/\b(?:small|little|baby|smallish)\b/iu', $words) => self::SMALL,
-            (bool) preg_match('/\b(?:large|big|fat|good-sized)\b/iu', $words) => self::LARGE,
-            default => 1.0,
-        };
-    }
-
-    private function grams(?Amount $amount, ?Food $food, ?Cut $cut, string $notes, string $words): ?float
-    {
-        if (null === $amount) {
-            return null;
-        }
-        $unit = $amount->unit;
-        $drained = preg_match('/\bdrained\b/iu', $notes) && !preg_match('/drained weight/iu', $notes);
-        $each = match (true) {
-            null === $unit && null !== $food?->pieceMillilitres => $food->pieceMillilitres * ($food->density ?? 1.0),
-            null === $unit && null !== $cut && null !== ($whole = self::whole($words, $amount)) => $whole,
-            null === $unit => null === $cut ? self::sized($food?->pieceGrams, $words) : $cut->typicalPiece->inGrams(),
-            null !== $food && null !== ($known = $food->gramsIn($unit, $this->system)) => $known,
-            null !== $unit->millilitres($this->system) => null,
-            Unit::Tin === $unit => $food->pieceGrams ?? 400.0,
-            null !== $unit->grams() => $unit->grams(),
-            default => null === $cut ? $food?->pieceGrams : $cut->typicalPiece->inGrams(),
-        };
-        if (null === $each) {
-            return null;
-        }
-        $grams = $amount->middle() * $each;
-        $pulse = Role::Pulse === $food?->role && Unit::Tin === $amount->container && $food->absorbs < 0.1;
-
-        return $pulse || ($drained && Unit::Tin === $amount->container) ? $grams * self::DRAINED_SHARE : $grams;
-    }
-
-    /** @return list<Doubt> */
-    private function doubts(
-        ?Amount $amount, ?float $grams, Role $role, ?Cut $cut, string $foodText, string $notes, ?Guess $guess, bool $setByCook,
-    ): array {
-        $small = \in_array($role, self::MINOR, true);
-        $doubts = [];
-        if (Role::Unknown === $role) {
-            $doubts[] = Doubt::UnknownFood;
-        }
-        if (Role::Meat === $role && null === $cut && !$setByCook) {
-            $doubts[] = Doubt::NoCut;
-        }
-        if (null === $grams && !$small) {
-            $doubts[] = Doubt::NoAmount;
-        }
-        if (null !== $guess) {
-            $doubts[] = Doubt::Misheard;
-        }
-        if (null !== $amount && $amount->high > $amount->low * 1.3 && !$small) {
-            $doubts[] = Doubt::WideRange;
-        }
-        if (null === $amount?->container
-            && $role->isPoured()
-            && (true === $amount?->unit?->isContainer() || Unit::Glass === $amount?->unit)) {
-            $doubts[] = Doubt::UsualSize;
-        }
-        if ($role->isPoured() && preg_match('/^or\b/iu', $notes)) {
-            $doubts[] = Doubt::OneOfSeveral;
-        }
-
-        return $doubts;
-    }
-
-    /** @param list<Doubt> $doubts */
-    private static function confidence(array $doubts, bool $bare, bool $setByCook): float
-    {
-        $confidence = $setByCook ? 1.0 : 0.97;
-        foreach ($doubts as $doubt) {
-            $confidence -= match ($doubt) {
-                Doubt::UnknownFood, Doubt::NotAFood => 0.6,
-                Doubt::NoAmount => $bare ? 0.35 : 0.3,
-                Doubt::Misheard => 0.3,
-                Doubt::WideRange => 0.1,
-                Doubt::UsualSize, Doubt::OneOfSeveral => 0.15,
-                default => 0.2,
-            };
-        }
-
-        return max(0.05, $confidence);
     }
 }

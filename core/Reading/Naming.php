@@ -94,9 +94,11 @@ final readonly class Naming
             $names[] = Larder::normal($one->food->name);
         }
 
-        return array_values(array_diff(
+        $called = array_diff(
             array_filter(array_unique($names), static fn (string $name): bool => '' !== $name), $text === $last ? [] : self::NO_NAMES,
-        ));
+        );
+
+        return array_values('water' === $one->food?->id ? array_unique([...$called, 'water']) : $called);
     }
 
     /**
@@ -113,7 +115,8 @@ final readonly class Naming
         }
 
         return array_values(array_unique(array_filter(
-            $kinds, static fn (string $k): bool => \strlen($k) > 3 && !\in_array($k, self::PARTS_OF_NAMES, true),
+            $kinds, static fn (string $k): bool => \strlen($k) > 3
+                && !\in_array($k, [...self::PARTS_OF_NAMES, ...self::NO_NAMES], true),
         )));
     }
 }

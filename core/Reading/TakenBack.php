@@ -8,7 +8,7 @@ namespace Pausis\Core\Reading;
 final readonly class TakenBack
 {
     private const SAID = '/[\s,;:(–—-]+(?:no,?\s+wait|wait,?\s+no|sorry|wait|scratch that|i mean|actually'
-        .'|make (?:it|that)|rather|no(?!\.?\s?\d[\d.½ ]*(?:cans?|tins?)\b))\b[\s,:.–—-]+/iu';
+        .'|make (?:it|that)|rather|no(?!\.\s?\d[\d.½ ]*(?:cans?|tins?)\b))\b[\s,:.–—-]+/iu';
     /** Nothing but an amount stands behind. */
     private const BARE = '/^[\s).,;]*$/u';
 

@@ -76,4 +76,37 @@ enum ActKind: string
     {
         return self::Slurry === $this || self::ButterAndStarch === $this;
     }
+
+    /** @param bool $meat whether it is about the meat */
+    public static function ofStep(StepKind $kind, bool $meat = true): ?self
+    {
+        return match ($kind) {
+            StepKind::Cook => self::Cook,
+            StepKind::Strain => self::Strain,
+            StepKind::Shred => $meat ? self::Shred : self::Prepare,
+            StepKind::Glaze => self::Glaze,
+            StepKind::Blanch => self::Blanch,
+            StepKind::Brown => self::Brown,
+            StepKind::Deglaze => self::Deglaze,
+            StepKind::Reduce => self::Reduce,
+            StepKind::Thicken => self::Slurry,
+            StepKind::FryBase => self::FryBase,
+            StepKind::Soak => self::Soak,
+            StepKind::AddLate => self::Add,
+            StepKind::LiftOut => self::Lift,
+            StepKind::Skim => self::Skim,
+            StepKind::Check => self::Check,
+            StepKind::Rest => self::Rest,
+            StepKind::Garnish => self::Garnish,
+            StepKind::Side => self::SideWork,
+            StepKind::Serve => self::Serve,
+            StepKind::Coat => self::Flour,
+            StepKind::Dry => self::Dry,
+            StepKind::Season => self::Season,
+            StepKind::Preheat => self::Preheat,
+            StepKind::Load => self::Load,
+            StepKind::Prepare => self::Prepare,
+            StepKind::Other => null,
+        };
+    }
 }

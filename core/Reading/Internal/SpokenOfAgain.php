@@ -61,14 +61,15 @@ final readonly class SpokenOfAgain
         $steps = 0;
         foreach ($lines as $k => $line) {
             $steps += LineLabel::Step === $line->label ? 1 : 0;
-            $alone = LineLabel::Around === ($lines[$k - 1]->label ?? null) && LineLabel::Around === ($lines[$k + 1]->label ?? LineLabel::Around);
+            $alone = LineLabel::Around === ($lines[$k - 1]->label ?? null)
+                && LineLabel::Around === ($lines[$k + 1]->label ?? LineLabel::Around);
             if (LineLabel::Ingredient === $line->label && $alone && $steps >= self::A_METHOD
                 && !preg_match(self::MEASURED, $line->line->said->text)) {
                 $lines[$k] = new TaggedLine($line->line, LineLabel::Around, $line->sure, $line->title);
             }
         }
 
-        return array_values($lines);
+        return $lines;
     }
 
     /** @param string $listed the measured lines, each within blanks */

@@ -114,12 +114,14 @@ final readonly class StructureReader
             if (preg_match(self::THROWN_MARINADE, $text)) {
                 $thrown[] = $text;
             } elseif (preg_match(self::IT_AWAY, $text)) {
-                array_push($thrown, ...preg_grep(self::LAY_IN, \array_slice($before, -2)) ?: []);
+                foreach (\array_slice($before, -2) as $lay) {
+                    $thrown[] = preg_match(self::LAY_IN, $lay) ? $lay : '';
+                }
             }
             $before[] = $text;
         }
 
-        return implode(' ', $thrown);
+        return trim(implode(' ', $thrown));
     }
 
     /** Whether the meat lies overnight in something wet or in seasonings, said to be a marinade or not. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Lines;
 
+use Pausis\Core\Reading\Abbreviations;
+
 /**
  * Mends what scanners mistake, "5OOml", "l oz", "srnoked", and leaves Markdown's bold marks out. Every mended piece knows the bytes that it
  * stands for.

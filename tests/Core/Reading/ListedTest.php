@@ -25,6 +25,17 @@ final class ListedTest extends TestCase
             "Soak the venison in the salt water overnight. Pour it away.\n".self::BRAISED,
             ['water' => 'marinade', 'salt' => 'marinade', 'onion' => 'braise', 'stock' => 'braise'],
         ];
+        yield 'a short line that ends "for the marinade" is all for it, and goes with it' => [
+            "1 kg boar shoulder\n750 ml red wine, for the marinade\n1 carrot, 1 onion and 1 celery stalk, for the marinade\n"
+                ."300 ml stock\n",
+            "Lay the boar in the wine and vegetables of the marinade for 24 hours. Drain the meat and throw away the marinade.\n"
+                .self::BRAISED,
+            ['red-wine' => 'marinade', 'carrot' => 'marinade', 'onion' => 'marinade', 'celery' => 'marinade', 'stock' => 'braise'],
+        ];
+        yield 'a heading that names the dish is not that of its sauce' => [
+            "# Pork Shoulder with Mustard Sauce\n1 kg pork shoulder\n2 carrots, sliced\n400 ml stock\n", self::BRAISED,
+            ['carrot' => 'braise', 'stock' => 'braise'],
+        ];
         yield 'a line that heads what follows' => [
             "1 kg pork shoulder\n400 ml stock\nFor the pickled onions: 2 red onions, sliced\n100 ml lime juice\n",
             self::BRAISED."Pour the lime juice over the onions and leave for 1 hour.\n",
@@ -60,6 +71,25 @@ final class ListedTest extends TestCase
         }
     }
 
+    public function testWhatOnlySpeaksOfFoodsIsNoLineOfTheList(): void
+    {
+        $foods = array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, self::read(
+            "If the butcher sells only a 5 kg leg, ask him for 3 kg of shoulder.\n1 kg pork shoulder\n2 onions\n400 ml stock\n", self::BRAISED,
+        ));
+
+        self::assertSame(['pork-shoulder', 'onion', 'stock'], $foods);
+    }
+
+    public function testTheNextEntryOfABookIsAnotherRecipe(): void
+    {
+        $foods = array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, self::read(
+            "1 kg mutton shoulder\n2 onions\n400 ml stock\n",
+            self::BRAISED."Lift it out. Serve hot.\n\nSEED CAKE.—½ lb. butter, ½ lb. castor sugar, 10 oz. flour. Bake it.\n",
+        ));
+
+        self::assertSame(['mutton-shoulder', 'onion', 'stock'], $foods);
+    }
+
     /** @return iterable<string, array{string, string, float|null, float|null}> line, food or cut, g, mL */
     public static function lines(): iterable
     {
@@ -69,6 +99,9 @@ final class ListedTest extends TestCase
         yield 'told in all' => ['12 chicken pieces: 6 thighs + 6 drumsticks', 'chicken-thigh', null, null];
         yield 'letters that changed places' => ['2 onoins, sliced', 'onion', null, null];
         yield 'as it sounds' => ['3 cloves garlick', 'garlic', null, null];
+        yield 'a number of a can is no amount' => ['1 No. 2 can tomatoes', 'tinned-tomatoes', 400.0, null];
+        yield 'a number of a can with a sign' => ['2 #303 cans tomatoes', 'tinned-tomatoes', 800.0, null];
+        yield 'small biscuits' => ['8 gingersnaps, crushed', 'ginger-biscuits', 64.0, null];
         yield 'a letter left out' => ['1 tsp tyme', 'thyme', null, null];
         yield 'a short one as it sounds' => ['2 tbsp olive oyl', 'olive-oil', null, null];
     }

@@ -67,6 +67,13 @@ final class PageTest extends TestCase
                 'Or at 140 C.', 'Rest it.',
             ],
         ];
+        yield 'a row of a table that was wrapped, and a line that ends on a number' => [
+            "Shoulder of pork, boned, cut in\n 4-cm cubes          1.1 kg     2½ lb\n\ntake the ghee; six\nlarge onions; and salt",
+            ['Shoulder of pork, boned, cut in 4-cm cubes          1.1 kg     2½ lb', 'take the ghee; six large onions; and salt'],
+        ];
+        yield 'a semicolon within a line of the list' => [
+            "1 can tomatoes;\n           -chopped, with juice", ['1 can tomatoes; chopped, with juice'],
+        ];
         yield 'speech without stops' => [
             'so you get about a kilo of shin and brown it in the big pan with a bit of dripping and pour in half a bottle of stout'
             .' and leave it for three hours in a low oven',

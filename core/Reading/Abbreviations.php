@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pausis\Core\Reading\Lines;
+namespace Pausis\Core\Reading;
 
 /**
  * Words that are cut short on cards and in old kitchen books, "2 oz. butt.", "1 rib cel. chopd". Data:
@@ -16,7 +16,7 @@ final class Abbreviations
     /** "s. & p.", "w/ edge of saucer", and the brace that binds lines */
     private const SIGNS = [
         '/(?<!\p{L})s\.? ?(?:&|\+|and) ?p\b\.?/iu' => 'salt and pepper', '/(?<!\p{L})w(?:\/ ?(?=\p{L})|\. (?=[\p{Ll}\d]))/iu' => 'with ',
-        '/ *\}(?=[^\S\n]*(?:\p{L}+[^\S\n]*)?$)/mu' => '',
+        '/(?<=\S) *\}(?=[^\S\n]*(?:\p{L}+[^\S\n]*)?$)/mu' => ' ',
     ];
     /** "1½ pts. stk.", "pour on stk", but "1 stk celery", "rd. stk". */
     private const STK = [
@@ -54,7 +54,7 @@ final class Abbreviations
         foreach (self::SIGNS as $pattern => $word) {
             preg_match_all($pattern, $source, $signs, \PREG_OFFSET_CAPTURE);
             foreach ($signs[0] as [$written, $at]) {
-                $kinds[$word] = true;
+                $kinds[$pattern] = true;
                 $hits[$at] = [$word, $at, $at + \strlen($written)];
             }
         }
@@ -77,9 +77,7 @@ final class Abbreviations
     private static function load(): array
     {
         /** @var array<string, string> $words */
-        $words = json_decode(
-            (string) file_get_contents(__DIR__.'/../../data/reading/abbreviations.json'), true, 4, \JSON_THROW_ON_ERROR,
-        );
+        $words = json_decode((string) file_get_contents(__DIR__.'/../data/reading/abbreviations.json'), true, 4, \JSON_THROW_ON_ERROR);
 
         return $words;
     }

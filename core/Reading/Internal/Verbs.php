@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pausis\Core\Reading\Internal;
+
+use Pausis\Core\Reading\ActTable;
+use Pausis\Core\Reading\Naming;
+
+/** The verbs of a sentence that tell what to do: no states, no foods that are called like one. */
+final readonly class Verbs
+{
+    /** A verb behind one of these tells a state, not something to do. */
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?'
+        .'|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving'
+        .'|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good'
+        .'|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely'
+        .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
+    /** "stir the mustard and cream into the juice" */
+    private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
+    private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
+    /** "lemon peel", "orange zest" */
+    private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
+        .'|duck)\s*$/iu';
+    private const HEATS = '/\b(?:heat|pre-?heat|warm|set|light|turn on|get)(?: on)?(?: the| your| an?)?\s*$/iu';
+    /** "Serve with mash" */
+    private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
+    private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
+    private const ROASTS = ['roast', 'stew', 'braise'];
+    private const HEAT_ITSELF = '/\b(?:reduce|lower|raise|increase|turn (?:up|down)|fierce|brisk|lively|over|off|more'
+        .'|less)(?: the| to)?\s*$/iu';
+    private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
+        .'|butter|gravy|jelly|edges)\b/iu';
+    private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
+    private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
+    /** "butter and flour": no verb, unless something is floured. */
+    private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
+        .'|chicken)\b/iu';
+    private const MOST = 12;
+
+    public function __construct(private ActTable $table)
+    {
+    }
+
+    /** @return list<array{string, int}> verbs that tell what to do, and where */
+    public function in(string $sentence, Naming $naming): array
+    {
+        preg_match_all($this->table->anyVerb, $sentence, $all, \PREG_OFFSET_CAPTURE);
+        $hits = [];
+        foreach (\array_slice($all[0], 0, self::MOST) as [$verb, $at]) {
+            $before = substr($sentence, max(0, $at - 90), min(90, $at));
+            $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
+            $behind = substr($sentence, $at + \strlen($verb));
+            if (([] !== $hits && preg_match('/^on /iu', $verb))
+                || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
+                || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
+                || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
+                || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
+                || preg_match(self::NOT, $clauseBefore)) {
+                continue;
+            }
+            if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
+                $hits[] = [$verb, $at];
+            }
+        }
+
+        return $hits;
+    }
+
+    /** Whether a word that is a verb elsewhere is none here: the cream, the heat, a roast, with mash. */
+    private static function isNoun(string $verb, string $before, string $behind): bool
+    {
+        return match (true) {
+            'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
+            'oven' === $verb => 1 === preg_match(self::HEATS, $before),
+            'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
+            'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
+            'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
+            'flour' === $verb => !preg_match(self::FLOURS, $behind),
+            'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
+            'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
+            \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
+            \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
+            default => \in_array($verb, self::DISHES, true)
+                && preg_match('/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $before),
+        };
+    }
+
+    /** "until the shallots are patchy brown and crisp" */
+    private static function isWhatItBecomes(string $verb, string $before): bool
+    {
+        return \in_array($verb, self::LOOKS, true) && preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before);
+    }
+}
