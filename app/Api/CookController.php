@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Api\Presentation\CookPresenter;
+use Pausis\App\Api\Presentation\FinishPresenter;
 use Pausis\App\Api\Presentation\ForkPresenter;
 use Pausis\App\Api\Wire\BeginSauce;
 use Pausis\App\Api\Wire\CloseCook;
@@ -32,6 +33,7 @@ use Pausis\App\Store\Freshness;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Cooker\Setting;
+use Pausis\Core\Finish\Closing;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Learning\ForkAnswer;
@@ -52,6 +54,7 @@ final class CookController extends ApiController
     /** What may move dinner: what counted as done by then is kept with it. */
     private const MOVES = [
         EventKind::Fork, EventKind::Probe, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done,
+        EventKind::Sauce,
     ];
 
     public function __construct(
@@ -90,6 +93,15 @@ final class CookController extends ApiController
             $request, $freshness->mark("fork $id ".$this->house->now()->format('Y-m-d H:i')),
             fn (): ForkOutlook => $fork->present($this->find($id)),
         );
+    }
+
+    /** How much sauce there is, and the ways to close it; as it is typed or dragged, nothing is kept of it. */
+    #[Route('/api/cooks/{id}/finish', methods: ['GET'])]
+    public function finish(
+        string $id, FinishPresenter $finish, #[MapQueryParameter] string $left = '', #[MapQueryParameter] ?float $level = null,
+        #[MapQueryParameter] string $thickness = '', #[MapQueryParameter] string $thickener = '',
+    ): JsonResponse {
+        return $this->answer($finish->present($this->find($id), mb_substr($left, 0, 60), $level, $thickness, $thickener));
     }
 
     /** When it was switched on, and on what, as it really was. */
@@ -169,12 +181,12 @@ final class CookController extends ApiController
     }
 
     #[Route('/api/cooks/{id}/sauce', methods: ['POST'])]
-    public function sauce(string $id, #[MapRequestPayload] SauceDraft $sauce): JsonResponse
+    public function sauce(string $id, #[MapRequestPayload] SauceDraft $sauce, FinishPresenter $finish): JsonResponse
     {
         $problems = new Problems();
-        $left = TypedQuantity::millilitres($sauce->left, 'left', $problems);
-        if (null !== $left) {
-            $problems->within(Range::sauceMillilitres(), $left, 'left');
+        $left = $finish->measured($this->find($id), $sauce->left, $problems);
+        if ('' !== $sauce->way && !Closing::isWay($sauce->way)) {
+            $problems->add('unknown-choice', 'way', ['typed' => $sauce->way]);
         }
         if (SauceBody::AS_THE_RECIPE !== $sauce->thickness && null === Thickness::tryFrom($sauce->thickness)) {
             $problems->add('unknown-choice', 'thickness', ['typed' => $sauce->thickness]);
@@ -185,7 +197,7 @@ final class CookController extends ApiController
 
         return $this->recorded(
             $this->find($id), $problems, EventKind::Sauce, (string) $left, $sauce->at, $sauce->id,
-            ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener],
+            ['thickness' => $sauce->thickness, 'thickener' => $sauce->thickener, ...('' === $sauce->way ? [] : ['way' => $sauce->way])],
         );
     }
 
@@ -281,7 +293,7 @@ final class CookController extends ApiController
         return $this->cooks->find($id) ?? throw $this->createNotFoundException();
     }
 
-    /** @param array{thickness?: string, thickener?: string, home?: bool, place?: string} $more */
+    /** @param array{thickness?: string, thickener?: string, home?: bool, place?: string, way?: string} $more */
     private function recorded(
         CookRecord $cook, Problems $problems, EventKind $kind, string $value, string $typedAt, string $eventId, array $more = [],
         string $earliestFromOn = '+0 hours',

@@ -10,8 +10,12 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Following\AfterOn;
 use Pausis\Core\Following\BeforeOn;
+use Pausis\Core\Following\FinishWay;
+use Pausis\Core\Following\FinishWays;
 use Pausis\Core\Following\State;
 use Pausis\Core\Following\Tick;
 use Pausis\Core\Following\Ticks;
@@ -56,6 +60,26 @@ final readonly class FollowBraise
         );
 
         return new WorkedBraise($typed, $understood, $problems, $underway->whole->braise, $underway->whole, [], $underway);
+    }
+
+    /**
+     * The ways to close its sauce, each followed to the plate.
+     *
+     * @param float $left mL seen in the pot
+     *
+     * @return list<FinishWay>
+     */
+    public function finishes(CookRecord $cook, float $left, Thickness $wanted, Thickener $thickener): array
+    {
+        $draft = DraftOrder::identified($this->pots->draft($cook, $this->drafts->fromArray($cook->braise->draft)));
+        $order = $this->pots->order($cook, $draft);
+
+        return (new FinishWays($this->after))->of(
+            $order, $this->pots->running($cook), $this->day->sides($draft, $order->recipe->dish),
+            $this->day->pins($draft, $this->house->record()->zone()),
+            array_values($this->plan->others($draft, $order->kitchen->people, $cook->braise->id)), self::ticks($cook->events, $cook),
+            $this->house->now(), $left, $wanted, $thickener,
+        );
     }
 
     /** Where the first of its jobs' time has come: the plan as it was before. */

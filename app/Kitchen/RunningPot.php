@@ -12,6 +12,10 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\SettingChange;
+use Pausis\Core\Finish\Closing;
+use Pausis\Core\Finish\ThickenedBy;
+use Pausis\Core\Finish\Thickener;
+use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Following\CookFacts;
 use Pausis\Core\Following\LostPower;
 use Pausis\Core\Following\RunningCook;
@@ -117,7 +121,24 @@ final readonly class RunningPot
             $turned,
             null === $begun ? null : (new \DateTimeImmutable($begun['at']))->setTimezone($this->house->record()->zone()), $cuts,
             new CookFacts($boiled > 0 ? Duration::minutes($boiled) : null, $taken > 0
-                ? Mass::grams($taken) : null, $thawed), $lifted, $eaten);
+                ? Mass::grams($taken) : null, $thawed), $lifted, $eaten, self::closing($cook));
+    }
+
+    /** How its sauce is closed, as was last said; null while nobody has looked. */
+    private static function closing(CookRecord $cook): ?Closing
+    {
+        $said = $cook->last('sauce');
+        if (null === $said) {
+            return null;
+        }
+        $thickness = Thickness::tryFrom($said['thickness'] ?? '');
+        // Records of before this choice tell the thickness and the starch.
+        $way = $said['way'] ?? (null === $thickness ? Closing::AS_PLANNED : ThickenedBy::Starch->value);
+
+        return Closing::said(
+            (float) $said['value'], $way, $thickness ?? Thickness::CoatsSpoon,
+            Thickener::tryFrom($said['thickener'] ?? '') ?? Thickener::CornStarch,
+        );
     }
 
     /** @return list<mixed> the times of those who still live here */

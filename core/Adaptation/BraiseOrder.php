@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation;
 
 use Pausis\Core\Cooker\Cooker;
 use Pausis\Core\Day\Kitchen;
+use Pausis\Core\Finish\Closing;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Heat\Room;
 use Pausis\Core\Larder\Role;
@@ -46,6 +47,7 @@ final readonly class BraiseOrder
         public LedgerChoices $choices = new LedgerChoices(),
         public Handling $handling = new Handling(),
         private ?Spread $known = null,
+        public ?Closing $closing = null,
     ) {
     }
 
@@ -105,6 +107,15 @@ final readonly class BraiseOrder
         $need = RecipeNeed::from($this->recipe->original, $this->meat->joint, $this->room, $pot);
 
         return null === $need ? $this : $this->needing($need);
+    }
+
+    /** With its sauce closed so, of what is seen in the pot. */
+    public function closing(Closing $closing): self
+    {
+        return $this->with(
+            wishes: $this->wishes->closing($closing), closing: $closing,
+            choices: $closing->asPlanned ? $this->choices : $this->choices->accepting('thicken', 'reduce'),
+        );
     }
 
     public function atLevel(LevelSchool $level): self

@@ -23,6 +23,12 @@ final readonly class LedgerChoices
         return '' !== $key && \in_array($key, $this->refused, true);
     }
 
+    /** Whatever was refused of these. */
+    public function accepting(string ...$keys): self
+    {
+        return new self(array_values(array_diff($this->refused, $keys)), $this->amounts);
+    }
+
     public function amount(string $key): ?float
     {
         return $this->amounts[$key] ?? null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation;
 
+use Pausis\Core\Finish\Closing;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
@@ -42,6 +43,15 @@ final readonly class Wishes
     public function choosing(?ProgramChoice $choice): self
     {
         return $this->with(choice: $choice);
+    }
+
+    /** With its sauce closed another way than was wished. */
+    public function closing(Closing $closing): self
+    {
+        return $closing->asPlanned ? $this : $this->with(
+            thickness: null === $closing->by ? Thickness::Stock : $closing->thickness,
+            thickener: $closing->thickener, by: $closing->by ?? ThickenedBy::Starch,
+        );
     }
 
     public function asSureAs(Sureness $sureness): self

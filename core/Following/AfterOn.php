@@ -25,6 +25,7 @@ use Pausis\Core\Day\People;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\Scheduler;
 use Pausis\Core\Day\Side;
+use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Safety\Finding;
 
 /**
@@ -56,32 +57,34 @@ final readonly class AfterOn
         BraiseOrder $order, RunningCook $cook, array $sides, array $pins, array $others, Ticks $ticks, \DateTimeImmutable $now,
     ): Underway {
         $key = hash('xxh128', serialize([
-            self::VERSION, $order->physical(), $order->serveAt, $order->kitchen, $order->wishes, $order->handling, $cook,
+            self::VERSION, $order->physical(), $order->serveAt, $order->kitchen, $order->wishes, $order->handling, $cook->closing(null),
             intdiv($now->getTimestamp(), 60),
         ]));
         $followed = $this->store->followed($key, fn (): FollowedCook => $this->follow->follow($order, $cook, $now));
         $eaten = $cook->eaten ?? $ticks->done()[BraiseJobs::PLATE] ?? null;
         $since = self::since($cook, $ticks);
         $told = $this->told($order, $cook, $followed, $since);
+        $timed = static fn (DayPlan $day): DayPlan => null === $cook->closing
+            ? $day : self::closedInTime($day, $followed->work->finish()->total, $told->chosen->work->finish()->total, $followed->readySince);
+        [$planned, $current] = [$timed($followed->day), $timed($followed->now)];
         $done = $ticks->done();
         $undone = self::andAfter(array_keys($ticks->notYet()), $sides, $told);
         $known = array_values(array_diff($ticks->settled(), $undone));
-        $first = self::placed($told, $followed->day, $sides, $pins, $others, [...array_keys($done), ...$known]);
+        $first = self::placed($told, $planned, $sides, $pins, $others, [...array_keys($done), ...$known]);
         $settled = [...$known, ...self::timeHasCome($first, $told, $ticks, $now)];
         $day = match (true) {
-            null !== $eaten => $followed->now->servedAt($eaten),
-            null !== ($plated = self::plated($told, $done, $now)) => $followed->day->servedAt(max($followed->day->serve, $plated)),
-            default => $followed->now,
+            null !== $eaten => $current->servedAt($eaten),
+            null !== ($plated = self::plated($told, $done, $now)) => $planned->servedAt(max($planned->serve, $plated)),
+            default => $current,
         };
         if (null !== $eaten) {
             $told = self::eaten($told);
             [$sides, $first] = [[], null];
         }
-        $left = $day->serve == $followed->day->serve && null === $eaten
+        $left = $day->serve == $planned->serve && null === $eaten
             ? $first
             : self::placed($told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled]);
-        $planned = $left ?? $first;
-        $whole = self::whole($told, $planned, $day, $first, $sides, $others);
+        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others);
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
 
         return new Underway(
@@ -109,12 +112,36 @@ final readonly class AfterOn
         )?->day->serve;
     }
 
+    /**
+     * With more or less work on its sauce than was planned: begun sooner where the meat is ready, else plated later; less of it is begun later.
+     *
+     * @param float                   $was   minutes to the plate
+     * @param float                   $is    minutes to the plate
+     * @param \DateTimeImmutable|null $ready since when the meat is
+     */
+    private static function closedInTime(DayPlan $day, float $was, float $is, ?\DateTimeImmutable $ready): DayPlan
+    {
+        $sauce = $day->at(TaskKind::Sauce)->at ?? $day->serve;
+        $more = (int) ceil(($is - $was) / self::STEP_MINUTES) * self::STEP_MINUTES;
+        if ($more <= 0) {
+            return $day->sauceAt($sauce->modify(\sprintf('+%d minutes', -$more)));
+        }
+        $sooner = null === $ready ? 0 : max(0, min($more, intdiv($sauce->getTimestamp() - $ready->getTimestamp(), 60)));
+        $served = $day->later($more - $sooner);
+
+        return $served->sauceAt($sauce->modify("-$sooner minutes"));
+    }
+
     /** The braise as its pot is seen to go. */
     private function told(BraiseOrder $order, RunningCook $cook, FollowedCook $followed, \DateTimeImmutable $since): AdaptedBraise
     {
         $order = $cook->facts->applied($order)->from($since);
         $work = null === $followed->readySince ? $followed->work : $followed->work->without([BraiseJobs::FORK_TEST]);
         $outcome = $this->evaluation->outcome($order, $cook->choice)->seen($followed->bare, $work);
+        if (null !== $cook->closing) {
+            $order = $order->closing($cook->closing->holding($outcome->salt->holdBackGrams));
+            $outcome = $this->evaluation->pots->closed($order, $outcome);
+        }
         $braise = new AdaptedBraise($order, [$outcome], $outcome, [$cook->choice->value => $followed->day]);
 
         [$findings, $remedies] = (new BraiseFindings($this->evaluation))->of($braise);

@@ -6,6 +6,7 @@ namespace Pausis\Core\Following;
 
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\SettingChange;
+use Pausis\Core\Finish\Closing;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\ProbeReading;
 use Pausis\Core\Quantity\Duration;
@@ -22,6 +23,7 @@ final readonly class RunningCook
      * @param list<LostPower>             $cuts
      * @param \DateTimeImmutable|null     $lifted     when the meat was lifted out
      * @param \DateTimeImmutable|null     $eaten      when it was plated
+     * @param Closing|null                $closing    how its sauce is closed, once that is said
      */
     public function __construct(
         public \DateTimeImmutable $switchedOn,
@@ -33,7 +35,17 @@ final readonly class RunningCook
         public CookFacts $facts = new CookFacts(),
         public ?\DateTimeImmutable $lifted = null,
         public ?\DateTimeImmutable $eaten = null,
+        public ?Closing $closing = null,
     ) {
+    }
+
+    /** With its sauce closed so; null leaves that open. */
+    public function closing(?Closing $closing): self
+    {
+        return new self(
+            $this->switchedOn, $this->choice, $this->evidence, $this->turned, $this->sauceBegun, $this->cuts, $this->facts, $this->lifted,
+            $this->eaten, $closing,
+        );
     }
 
     public function at(Duration $after): \DateTimeImmutable

@@ -113,6 +113,23 @@ final readonly class PotGeometry
         return $high;
     }
 
+    /** Millilitres that stand so high, m, between the vegetables, the meat lifted out. */
+    public function millilitresWithoutMeat(float $height): float
+    {
+        $flesh = min($this->beneath + $this->beside, (1 - self::VOIDS) * $this->area * $height);
+
+        return 1e6 * max(0.0, $this->area * $height - $flesh);
+    }
+
+    /** Height at which so much stands with the meat lifted out, m. */
+    public function levelWithoutMeat(float $millilitres): float
+    {
+        $flesh = $this->beneath + $this->beside;
+        $volume = $millilitres / 1e6;
+
+        return min($volume / self::VOIDS, $volume + $flesh) / $this->area;
+    }
+
     /** How high so much stands by itself, m. */
     public function heightOf(float $millilitres): float
     {

@@ -38,6 +38,18 @@ final readonly class SaltBalance
     ) {
     }
 
+    /** Of the sauce at its end without what is held back, of which so much is left, mL. */
+    public function percentOf(SaucePlan $sauce, float $left): float
+    {
+        return 100 * ($this->sum->total - $this->holdBackGrams) / $this->potGrams * ($left > 0 ? $sauce->atEnd->total / $left : 1.0);
+    }
+
+    /** Up to the aim, of what is in the pot, g: what was held back counts as missing. */
+    public function toTaste(SaucePlan $sauce, float $aimPercent): float
+    {
+        return max(0.0, $aimPercent / 100 * ($this->potGrams - $sauce->reduce) - ($this->sum->total - $this->holdBackGrams));
+    }
+
     /** The sauce, boiled down no further than it stays eatable, what is held back counted out. */
     public function limiting(SaucePlan $sauce): SaucePlan
     {
@@ -50,6 +62,7 @@ final readonly class SaltBalance
     /** @param list<Ingredient> $ingredients all of the recipe but the meat and what is only for serving */
     public static function of(
         array $ingredients, Meats $meats, SaucePlan $sauce, float $evaporatedGrams, float $aimPercent = 1.0, bool $holdsBack = true,
+        ?float $held = null,
     ): self {
         $poured = [];
         foreach ($sauce->changes as $change) {
@@ -76,7 +89,7 @@ final readonly class SaltBalance
         $late = array_sum(array_map(
             static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes,
         ));
-        $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $sauce->load + $late - $evaporatedGrams);
+        $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $sauce->load + $late + $sauce->more - $evaporatedGrams);
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 
@@ -86,7 +99,7 @@ final readonly class SaltBalance
         ));
 
         return new self($sum, $pot, 100 * $sum->total / $pot, $inSauce,
-            $holdsBack ? $over : 0.0, $over, max(0.0, $aimPercent / 100 * $reduced - $sum->total), array_values(array_map(
+            $held ?? ($holdsBack ? $over : 0.0), $over, max(0.0, $aimPercent / 100 * $reduced - $sum->total), array_values(array_map(
                 static fn (Ingredient $i): string => $i->foodText,
                 array_filter($ingredients, static fn (Ingredient $i): bool => Role::Salt === $i->role && null === $i->grams),
             )));

@@ -259,7 +259,8 @@ final readonly class SauceBalance
         return array_values($changes);
     }
 
-    private static function worthReducing(float $excess): float
+    /** Of so much too much, mL: little boils away while the pan comes to the boil. */
+    public static function worthReducing(float $excess): float
     {
         return $excess >= self::LEAST_REDUCTION ? $excess : 0.0;
     }

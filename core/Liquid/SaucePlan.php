@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Liquid;
 
 use Pausis\Core\Explain\Sum;
+use Pausis\Core\Explain\Term;
 
 /** How much liquid to load, and what it comes to. */
 final readonly class SaucePlan
@@ -17,6 +18,7 @@ final readonly class SaucePlan
      * @param float              $recipe   liquid the recipe has, mL
      * @param float              $reduce   to boil off on the hob at the end, mL
      * @param list<LiquidChange> $changes
+     * @param float              $more     mL more than was thought, where somebody has looked; less where negative
      * @param float              $tooSalty mL that stay though they are too much, since boiled down the sauce would be too salty
      */
     public function __construct(
@@ -29,7 +31,24 @@ final readonly class SaucePlan
         public float $reduce,
         public array $changes,
         public float $tooSalty = 0.0,
+        public float $more = 0.0,
     ) {
+    }
+
+    /**
+     * With so much in the pot as is seen in it.
+     *
+     * @param float $left mL
+     */
+    public function seen(float $left, bool $reduces): self
+    {
+        $more = $left - $this->atEnd->total;
+
+        return new self(
+            $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, new Term('as-seen', $more)]),
+            min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $more,
+        );
     }
 
     /** Boiled down less: further it would be too salty. */
@@ -37,7 +56,7 @@ final readonly class SaucePlan
     {
         return new self(
             $this->original, $this->atEnd, $this->target, $this->targetIsFloor, $this->load, $this->recipe, $reduce, $this->changes,
-            max(0.0, $this->reduce - $reduce),
+            max(0.0, $this->reduce - $reduce), $this->more,
         );
     }
 

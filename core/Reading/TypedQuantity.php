@@ -33,6 +33,32 @@ final class TypedQuantity
         return self::sum($typed, self::MILLILITRES, 'volume-not-understood', $path, $problems);
     }
 
+    /**
+     * What is left of a sauce: a volume, a mass on the scales, or how high it stands.
+     *
+     * @param callable(float): float $standing mL, of a height in m
+     *
+     * @return float|null mL
+     */
+    public static function sauce(string $typed, callable $standing, string $path, Problems $problems): ?float
+    {
+        $units = '(?<unit>k?g|grams?|oz|ounces?|lbs?|pounds?|cm|mm|in|inch(?:es)?|["”])';
+        if (!preg_match('/^\s*(?:about\s+)?(?<number>'.Number::pattern().')\s*'.$units.'\.?\s*(?:deep|high)?\s*$/iu', $typed, $m)) {
+            return self::millilitres($typed, $path, $problems);
+        }
+        $value = Number::value($m['number']);
+
+        return match (true) {
+            1 === preg_match('/^(?:cm|mm)$/iu', $m['unit']) => $standing($value / ('mm' === strtolower($m['unit']) ? 1000 : 100)),
+            1 === preg_match('/^(?:in|["”])/iu', $m['unit']) => $standing(0.0254 * $value),
+            // A sauce weighs a gram a millilitre, near enough.
+            1 === preg_match('/^kg$/iu', $m['unit']) => 1000 * $value,
+            1 === preg_match('/^(?:oz|ounce)/iu', $m['unit']) => 28.35 * $value,
+            1 === preg_match('/^(?:lb|pound)/iu', $m['unit']) => 453.6 * $value,
+            default => $value,
+        };
+    }
+
     public static function hours(string $typed, string $path, Problems $problems): ?float
     {
         // "3 h 30", as it is written here.

@@ -156,25 +156,53 @@ final class CookApiTest extends ApiTestCase
         return $values;
     }
 
-    public function testTheSlurryIsForWhatIsLeft(): void
+    public function testTheWaysToCloseTheSauceAreForWhatIsSeen(): void
     {
-        $cook = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'corn-starch']);
+        $finish = $this->call('GET', "$this->cook/finish?left=500+ml&thickness=gravy&thickener=corn-starch");
+        $ways = array_column((array) self::in($finish, 'ways'), null, 'way');
 
-        self::assertSame('16 g', self::in($cook, 'slurry.starch'));
-        self::assertSame('30 mL', self::in($cook, 'slurry.cold'));
-        self::assertStringContainsString('Boil 2 min', self::text($cook, 'slurry.text'));
-        $doubled = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'flour']);
-        self::assertSame('34 g', self::in($doubled, 'slurry.starch'));
-        self::assertStringContainsString('Boil 8 min', self::text($doubled, 'slurry.text'));
-        $root = $this->call('POST', "$this->cook/sauce", ['left' => '500 ml', 'thickness' => 'gravy', 'thickener' => 'arrowroot']);
-        self::assertStringContainsString('boil it no longer', self::text($root, 'slurry.text'));
+        self::assertSame('500 mL', self::in($finish, 'left'));
+        self::assertSame('16 g', self::text((array) $ways['starch'], 'amount'));
+        self::assertStringContainsString('30 mL cold water', implode(' ', (array) self::in((array) $ways['starch'], 'steps')));
+        self::assertStringContainsString('2 min at the boil', implode(' ', (array) self::in((array) $ways['starch'], 'steps')));
+        self::assertSame(8, self::in((array) $ways['flour-and-butter'], 'boils'));
+        $root = $this->call('GET', "$this->cook/finish?left=500+ml&thickness=gravy&thickener=arrowroot");
+        self::assertStringContainsString('1 min at the boil', (string) json_encode(self::in($root, 'ways')));
     }
 
-    public function testTooMuchSauceIsReducedFirst(): void
+    public function testWhatIsLeftIsTypedAsItIsSeen(): void
     {
-        $cook = $this->call('POST', "$this->cook/sauce", ['left' => '2 l', 'thickness' => 'coats-a-spoon', 'thickener' => 'corn-starch']);
+        foreach (['850 g' => '850 mL', '3 cups' => '720 mL', '30 oz' => '850 mL'] as $typed => $read) {
+            self::assertSame($read, self::in($this->call('GET', "$this->cook/finish?left=".rawurlencode($typed)), 'left'), $typed);
+        }
+        $high = $this->call('GET', "$this->cook/finish?left=".rawurlencode('3.5 cm'));
+        self::assertEqualsWithDelta(3.5, 100 * (float) self::in($high, 'level') * (float) self::in($high, 'depth'), 0.05);
+        self::assertSame(
+            self::in($high, 'left'), self::in($this->call('GET', "$this->cook/finish?level=".(float) self::in($high, 'level')), 'left'),
+        );
+        $this->call('GET', "$this->cook/finish?left=lots", expected: 422);
+        $this->call('GET', "$this->cook/finish?left=90+l", expected: 422);
+    }
 
-        self::assertMatchesRegularExpression('/boil .* off first: about \d+ min/', self::text($cook, 'slurry.reduce'));
+    public function testTheWayThatIsChosenIsTheEveningsWork(): void
+    {
+        $finish = $this->call('GET', "$this->cook/finish?left=1.4+l&thickness=coats-a-spoon");
+        foreach ((array) self::in($finish, 'ways') as $way) {
+            if ('' !== self::text((array) $way, 'why')) {
+                continue;
+            }
+            $cook = $this->call('POST', "$this->cook/sauce", [
+                'left' => '1.4 l', 'thickness' => 'coats-a-spoon', 'thickener' => 'corn-starch', 'way' => self::text((array) $way, 'way'),
+            ]);
+            self::assertSame(self::in((array) $way, 'eat'), self::in($cook, 'serveText'), self::text((array) $way, 'way'));
+            $does = implode(' ', array_column((array) self::in($cook, 'tasks'), 'job'));
+            $steps = implode(' ', (array) self::in((array) $way, 'steps'));
+            self::assertSame(str_contains($steps, 'off in a'), str_contains($does, 'reduce'), "$steps: $does");
+            self::assertSame(str_contains($steps, 'tbsp'), 1 === preg_match('/slurry|butter/', $does), "$steps: $does");
+            self::assertSame(str_contains($steps, 'Blend '), str_contains($does, 'blend'), "$steps: $does");
+        }
+        $this->call('POST', "$this->cook/sauce", ['left' => '1.4 l', 'thickness' => 'gravy', 'thickener' => 'corn-starch', 'way' => 'magic'],
+            expected: 422);
     }
 
     public function testTheLastRecordCanBeTakenBack(): void

@@ -9,7 +9,6 @@ use Pausis\App\Api\Wire\EventView;
 use Pausis\App\Api\Wire\FlagView;
 use Pausis\App\Api\Wire\RibbonView;
 use Pausis\App\Api\Wire\SauceDraft;
-use Pausis\App\Api\Wire\SlurryView;
 use Pausis\App\Api\Wire\TaskView;
 use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
@@ -25,14 +24,11 @@ use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\TaskKind;
-use Pausis\Core\Finish\Thickener;
-use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Following\Elsewhere;
 use Pausis\Core\Following\FollowedCook;
 use Pausis\Core\Following\Internal\CookFlags;
 use Pausis\Core\Following\State;
 use Pausis\Core\Following\Underway;
-use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
 use Pausis\Core\Tenderness\Doneness;
@@ -40,7 +36,6 @@ use Pausis\Core\Tenderness\Doneness;
 /** A running cook in words: what is next, what was seen, what the sauce needs. */
 final readonly class CookPresenter
 {
-    private const WORTH_REDUCING_ML = 20.0;
     /** So long before its time the stove asks for the fork. */
     private const FORK_SOON_MINUTES = 20;
 
@@ -105,7 +100,6 @@ final readonly class CookPresenter
             $stops ? '' : $this->readiness($underway, $followed, $measures, $now),
             $views,
             $this->events($cook, $worked, $measures, $now),
-            $this->slurry($cook, $order, $measures),
             $this->sauceDraft($cook, $order),
             array_map(fn (Finding $f): FlagView => $this->flag($f, $measures), $followed->flags),
             null !== $cook->last('begun'),
@@ -117,7 +111,7 @@ final readonly class CookPresenter
             $this->adaptations->pot($worked->braise(), $measures),
             $moment,
             null === $moment ? '' : $measures->temperature($moment->core),
-            $measures->clock($followed->day->serve, $now),
+            $measures->clock($day instanceof DayPlan ? $day->serve : $followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
             $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
         );
@@ -307,38 +301,6 @@ final readonly class CookPresenter
             null === $sauce ? '' : $this->house->measures()->volume((float) $sauce['value']),
             $sauce['thickness'] ?? $order->wishes->thickness->value ?? SauceBody::AS_THE_RECIPE,
             $sauce['thickener'] ?? SauceBody::of($order, 0.0)->thickener->value,
-        );
-    }
-
-    private function slurry(CookRecord $cook, BraiseOrder $order, Measures $measures): ?SlurryView
-    {
-        $left = $this->sauceLeft($cook);
-        if (null === $left) {
-            return null;
-        }
-        $wanted = $this->sauceDraft($cook, $order);
-        $target = (float) ($cook->planned['sauceMl'] ?? $left);
-        $excess = $left - $target;
-        $reduces = $excess >= self::WORTH_REDUCING_ML;
-        $slurry = SauceBody::of($order, $target)
-            ->as(Thickness::tryFrom($wanted->thickness), Thickener::from($wanted->thickener), $order->thickenedAlready())
-            ->slurry($reduces ? $target : $left);
-        $variables = [
-            'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
-            'thickener' => mb_strtolower($this->wording->label('thickener', $wanted->thickener)),
-            'minutes' => (float) $slurry->thickener->hobMinutes(), 'root' => $slurry->thickener->hobMinutes() < 2 ? 'yes' : 'no',
-        ];
-
-        return new SlurryView(
-            $measures->mass($slurry->grams),
-            $measures->volume($slurry->coldMillilitres),
-            (string) $measures->variable('spoons', $slurry->tablespoons()),
-            $reduces ? $this->wording->say('slurry.reduce', $measures, [
-                'ml' => $excess, 'targetMl' => $target, 'panCm' => $order->kitchen->pan()->inCentimetres(),
-                'minutes' => Reduction::timeFor($excess, $order->kitchen->pan())->inMinutes(),
-            ]) : '',
-            $this->wording->sum($slurry->sum, $measures),
-            $this->wording->say($slurry->grams < 1 ? 'slurry.enough' : 'slurry.thicken', $measures, $variables),
         );
     }
 }

@@ -46,7 +46,6 @@ final readonly class CookView
         public string $readiness,
         public array $tasks,
         public array $events,
-        public ?SlurryView $slurry,
         public SauceDraft $sauce,
         public array $flags,
         public bool $begun,

@@ -70,6 +70,12 @@ final readonly class Outcome
         return $this->with(windows: $windows, planned: $windows['fork'] ?? $this->planned, work: $work);
     }
 
+    /** With another end of its work and its sauce. */
+    public function closed(SaucePlan $sauce, SaltBalance $salt, Process $process, Work $work, Slurry $slurry): self
+    {
+        return $this->with(sauce: $sauce, salt: $salt, process: $process, work: $work, slurry: $slurry);
+    }
+
     private function with(mixed ...$changed): self
     {
         /** @phpstan-ignore argument.type (its own properties, by name) */

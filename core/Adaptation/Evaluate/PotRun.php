@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\All;
 use Pausis\Core\Adaptation\Rules\Circumstances;
 use Pausis\Core\Adaptation\Rules\OpenLid;
+use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\BackwardPlan;
 use Pausis\Core\Day\DayPlan;
@@ -57,6 +58,7 @@ final readonly class PotRun
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
+    private const CLOSING = [Stage::Finish, Stage::Table, Stage::Later];
     private const HOT_CELSIUS = 88.0;
     /** The spread of a changed pot may be somewhat narrower. */
     private const HOPE = 0.95;
@@ -109,6 +111,10 @@ final readonly class PotRun
         for ($i = 0; $i < 2; ++$i) {
             $potEnd = self::endOf($best($setup($sauce, $order->meat->joint)), $order->wishes->texture);
             $sauce = $solve($potEnd);
+        }
+        $closing = $order->closing;
+        if (null !== $closing) {
+            $sauce = $sauce->seen($closing->left, $closing->asPlanned ? $order->liquidWishes()->reduces : $closing->boilsDown());
         }
         $sauce = self::salt($order, $sauce, $potEnd)->limiting($sauce);
         $setups = array_map(static fn (Joint $j): Setup => $setup($sauce, $j), $order->meat->all()->all());
@@ -257,6 +263,19 @@ final readonly class PotRun
         );
     }
 
+    /** The same pot, its sauce closed as the order has it now: what went before stays as it was. */
+    public function closed(BraiseOrder $order, Outcome $was): Outcome
+    {
+        $pot = $this->load($order, $was->choice);
+        $ready = $was->windows[$order->wishes->texture->value];
+        $in = $this->circumstances($pot, $was->choice, $ready, [], $was->heating->lookMinutes);
+        $process = All::applied($in);
+        $begun = array_filter($was->work->chores, static fn (Chore $c): bool => !\in_array($c->stage, self::CLOSING, true));
+        $closing = array_filter(Chores::of($process, $order)->chores, static fn (Chore $c): bool => \in_array($c->stage, self::CLOSING, true));
+
+        return $was->closed($pot->sauce, $in->salt, $process, new Work([...array_values($begun), ...array_values($closing)]), $in->offered);
+    }
+
     /**
      * @param Window       $ready  the texture wanted
      * @param list<string> $larger
@@ -282,7 +301,7 @@ final readonly class PotRun
     {
         return SaltBalance::of(
             $order->potIngredients(), $order->meat->all(), $sauce, $end->evaporatedGrams, $order->wishes->saltAimPercent,
-            !$order->choices->refuses('hold-salt'),
+            !$order->choices->refuses('hold-salt'), $order->closing?->held,
         );
     }
 

@@ -198,7 +198,6 @@ export type CookView = {
   readiness: string;
   tasks: TaskView[];
   events: EventView[];
-  slurry: SlurryView | null;
   sauce: SauceDraft;
   flags: FlagView[];
   begun: boolean;
@@ -280,6 +279,41 @@ export type FindingView = {
   text: string;
   asks: boolean;
   goOn: WayView | null;
+};
+
+/** The sauce of a pot that is being finished: how much there is, how thick it is wanted, and the ways there. */
+export type FinishView = {
+  left: string;
+  note: string;
+  level: number;
+  highest: number;
+  depth: number;
+  lifted: boolean;
+  is: string;
+  thickness: string;
+  thickener: string;
+  ways: FinishWayView[];
+  salt: string;
+  lanes: LaneView[];
+  from: string;
+  now: string;
+  serve: string;
+  serveText: string;
+};
+
+/** One way to close the sauce, with what it takes and when it is eaten. */
+export type FinishWayView = {
+  way: string;
+  label: string;
+  amount: string;
+  minutes: string;
+  salt: string;
+  eat: string;
+  later: boolean;
+  why: string;
+  steps: string[];
+  boils: number;
+  sum: SumView | null;
 };
 
 /** Something that is wrong with a pot that is on, and what to do about it. */
@@ -429,6 +463,21 @@ export type JobView = {
   acts: string[];
   state: string;
   doneAt: string;
+};
+
+/** A job on a lane, from and to in ISO 8601. */
+export type LaneJob = {
+  from: string;
+  to: string;
+  text: string;
+  hands: boolean;
+  done: boolean;
+};
+
+/** The jobs of one dish on the evening's clock. */
+export type LaneView = {
+  name: string;
+  jobs: LaneJob[];
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -822,11 +871,12 @@ export type SaltView = {
   text: string;
 };
 
-/** What is left in the pot as typed, and the thickness wanted. */
+/** What is left in the pot as typed, the thickness wanted, and how it is come to: as planned, thin, or by what. */
 export type SauceDraft = {
   left: string;
   thickness: string;
   thickener: string;
+  way: string;
   at: string;
   id: string;
 };
@@ -854,16 +904,6 @@ export type SideChoice = {
   value: string;
   label: string;
   takes: string;
-};
-
-/** Starch for what is left in the pot. */
-export type SlurryView = {
-  starch: string;
-  cold: string;
-  spoons: string;
-  reduce: string;
-  sum: SumView;
-  text: string;
 };
 
 /** A stretch of time, ISO 8601. */
