@@ -6,29 +6,11 @@ namespace Pausis\Core\Finish;
 
 use Pausis\Core\Explain\Sum;
 use Pausis\Core\Explain\Term;
-use Pausis\Core\Liquid\Reduction;
-use Pausis\Core\Liquid\SaltBalance;
-use Pausis\Core\Quantity\Length;
 
 /** Mending a sauce: each answer with its amounts, its minutes and the salt it ends at. Masses in grams, salt as a share. */
 final class Rescue
 {
     private const AIM = 0.010;
-
-    /** Boil a sauce down to so much; null where it would end too salty. */
-    public static function reduce(float $grams, float $to, float $salt, Length $pan): ?Reduced
-    {
-        $to = min($to, $grams);
-        $ends = $to > 0 ? $salt * $grams / $to : \INF;
-
-        return $ends > SaltBalance::SALTIEST ? null : new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan), $ends);
-    }
-
-    /** The least that a sauce of this salt can be boiled down to. */
-    public static function leastAfterReducing(float $grams, float $salt): float
-    {
-        return $grams * min(1.0, $salt / SaltBalance::SALTIEST);
-    }
 
     /** Too salty: unsalted liquid to add until it is right, and the starch that keeps it as thick as it was. */
     public static function tooSalty(float $grams, float $salt, Thickness $thickness, Thickener $thickener): Diluted
@@ -67,14 +49,6 @@ final class Rescue
         $millilitres = $renderedGrams / 0.92;
 
         return ['spoon' => 0.75 * $millilitres, 'chilled' => 0.95 * $millilitres];
-    }
-
-    /** Basting over a steady simmer in an open shallow pan until its liquid is down to a glaze. */
-    public static function glaze(float $grams, float $to, float $salt, Length $pan): Reduced
-    {
-        $to = max(1.0, min($to, $grams));
-
-        return new Reduced($grams - $to, Reduction::timeFor($grams - $to, $pan, Reduction::SteadySimmer), $salt * $grams / $to);
     }
 
     /** Vegetables blended into the sauce: the corn starch that they stand for, 4 % of their cooked mass. */

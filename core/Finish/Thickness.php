@@ -23,6 +23,18 @@ enum Thickness: string
         return $made;
     }
 
+    /** The next thinner, or itself. */
+    public function thinner(): self
+    {
+        return self::cases()[max(0, (int) array_search($this, self::cases(), true) - 1)];
+    }
+
+    /** The next thicker, or itself. */
+    public function thicker(): self
+    {
+        return self::cases()[min(\count(self::cases()) - 1, (int) array_search($this, self::cases(), true) + 1)];
+    }
+
     /** Share of the sauce that boiling down to this body leaves. Estimates, docs/model.md §6. */
     public function leftWhenBoiledDown(): float
     {

@@ -218,17 +218,19 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->resize(390, 844);
         self::$driver->get($url);
-        $this->press('Something else');
-        $this->type('Liquid left, skimmed', 'some');
-        $this->press('How much starch?');
+        $this->press('The sauce');
+        $this->type('Sauce in the pot', 'some');
         $this->see('wasn’t understood as an amount of liquid');
-        $this->assertHolds('Liquid left, skimmed', 'some');
+        $this->assertHolds('Sauce in the pot', 'some');
         self::$driver->manage()->getLog('browser');
-        $this->type('Liquid left, skimmed', '500 mL');
-        $this->choose('Wanted', 'Gravy');
-        $this->press('How much starch?');
-        $this->see('16 g corn starch (cornflour)');
-        $this->see('30 mL cold water');
+        $this->type('Sauce in the pot', '500 mL');
+        $this->click("//*[@role='radio'][normalize-space()='gravy']");
+        $this->click("//*[@role='radio'][contains(@aria-label, 'Starch, 16 g')]");
+        $this->see('2 tbsp of corn starch (cornflour) (16 g) in 30 mL cold water.');
+        $this->assertSound();
+        $this->click("//button[starts-with(normalize-space(), 'Do it so')]");
+        $this->see('Noted: the sauce, 500 mL: Starch');
+        $this->press('Something else');
         $this->assertSound();
     }
 

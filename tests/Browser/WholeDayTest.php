@@ -83,7 +83,10 @@ final class WholeDayTest extends BrowserTestCase
     private function work(?string $until): array
     {
         $done = [];
-        for ($k = 0; $k < 20 && [] !== self::$driver->findElements(WebDriverBy::xpath("//*[@data-testid='next-text']")); ++$k) {
+        for ($k = 0; $k < 20 && [] !== self::$driver->findElements(WebDriverBy::xpath(
+            "//*[@data-testid='next-text'] | //h2[.='How thick shall it be?']",
+        )); ++$k) {
+            $this->closeTheSauceIfAsked();
             $text = $this->textOf('next-text');
             if (null !== $until && str_starts_with($text, $until)) {
                 break;
@@ -100,6 +103,17 @@ final class WholeDayTest extends BrowserTestCase
         }
 
         return $done;
+    }
+
+    private function closeTheSauceIfAsked(): void
+    {
+        $asked = static fn (): bool => [] !== self::$driver->findElements(WebDriverBy::xpath("//h2[.='How thick shall it be?']"));
+        if ($asked()) {
+            $this->find("//*[@role='slider']");
+            $this->assertSound();
+            $this->click("//button[starts-with(normalize-space(), 'Do it so')]");
+            self::waitFor(static fn (): bool => !$asked(), self::WAIT_SECONDS, 'the next act');
+        }
     }
 
     /** The clock large, the four answers and the two words at the bottom all in view, nothing over anything, targets a thumb hits. */

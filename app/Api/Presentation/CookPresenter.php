@@ -113,7 +113,7 @@ final readonly class CookPresenter
             null === $moment ? '' : $measures->temperature($moment->core),
             $measures->clock($day instanceof DayPlan ? $day->serve : $followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
-            $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
+            $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now), self::asksSauce($cook, $underway, $next),
         );
     }
 
@@ -140,6 +140,13 @@ final readonly class CookPresenter
         }
 
         return $views;
+    }
+
+    /** Once the meat is out and what isn't eaten with it, before anything is done to the sauce. */
+    private static function asksSauce(CookRecord $cook, Underway $underway, ?TaskView $next): bool
+    {
+        return State::Finishing === $underway->state && null === $cook->last('sauce')
+            && \in_array($next->job ?? '', ['reduce', 'slurry', 'blend-sauce', 'glaze', 'plate'], true);
     }
 
     private static function asksFork(?TaskView $next, \DateTimeImmutable $now): bool
@@ -300,7 +307,7 @@ final readonly class CookPresenter
         return new SauceDraft(
             null === $sauce ? '' : $this->house->measures()->volume((float) $sauce['value']),
             $sauce['thickness'] ?? $order->wishes->thickness->value ?? SauceBody::AS_THE_RECIPE,
-            $sauce['thickener'] ?? SauceBody::of($order, 0.0)->thickener->value,
+            $sauce['thickener'] ?? SauceBody::of($order, 0.0)->thickener->value, $sauce['way'] ?? '',
         );
     }
 }

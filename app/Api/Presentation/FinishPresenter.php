@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Presentation;
 
+use Pausis\App\Api\Wire\Choice;
 use Pausis\App\Api\Wire\FinishView;
 use Pausis\App\Api\Wire\FinishWayView;
 use Pausis\App\Api\Wire\LaneJob;
 use Pausis\App\Api\Wire\LaneView;
+use Pausis\App\Api\Wire\TroubleView;
 use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\WorkedBraise;
@@ -17,10 +19,13 @@ use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
+use Pausis\Core\Finish\Remedies;
 use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Finish\Trouble;
 use Pausis\Core\Following\FinishWay;
+use Pausis\Core\Liquid\MeatJuice;
 use Pausis\Core\Liquid\PotGeometry;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
@@ -87,7 +92,22 @@ final readonly class FinishPresenter
             $missing < 0.5 ? '' : $this->wording->say('finish.salt', $measures, ['grams' => $missing, 'spoons' => $missing / 6]),
             $this->lanes($worked, $now, $measures), $this->from($worked, $now)->format(\DATE_ATOM), $now->format(\DATE_ATOM),
             $serve->format(\DATE_ATOM), $measures->clock($serve, $now),
+            $this->troubles(new Remedies(
+                $millilitres, $ways[0]->saltPercent / 100, $thought,
+                MeatJuice::renderedFat($order->meat->all(), $order->meat->joint->needHours)->inGrams(), $missing, $wanted, $with,
+            ), $measures),
+            array_map(
+                fn (Thickness $t): Choice => new Choice($t->value, $this->wording->label('spoon', $t->value), ''), Thickness::cases(),
+            ),
         );
+    }
+
+    /** @return list<TroubleView> */
+    private function troubles(Remedies $remedies, Measures $measures): array
+    {
+        return array_map(fn (Trouble $t): TroubleView => new TroubleView(
+            $t->value, $this->wording->label('trouble', $t->value), $this->wording->say("trouble-$t->value", $measures, $remedies->for($t)),
+        ), Trouble::cases());
     }
 
     /** @return float|null mL */
@@ -126,7 +146,8 @@ final readonly class FinishPresenter
         $variables = [
             'ml' => $way->boilsOff, 'leavesMl' => $way->leaves, 'grams' => $way->slurry->grams ?? 0.0,
             'spoons' => $way->slurry?->tablespoons() ?? 0.0, 'coldMl' => $way->slurry->coldMillilitres ?? 0.0,
-            'lowGrams' => self::LEAST_SHARE * ($way->slurry->grams ?? 0.0), 'highGrams' => self::MOST_SHARE * ($way->slurry->grams ?? 0.0),
+            'lowGrams' => round(self::LEAST_SHARE * ($way->slurry->grams ?? 0.0)),
+            'highGrams' => round(self::MOST_SHARE * ($way->slurry->grams ?? 0.0)),
             'thickener' => mb_strtolower($this->wording->label('thickener', $way->slurry->thickener->value ?? 'corn-starch')),
             'minutes' => $way->minutes, 'boils' => $way->slurry?->thickener->hobMinutes() ?? 0,
             'panCm' => $worked->braise()->order->kitchen->pan()->inCentimetres(), 'blendsGrams' => $way->blends,

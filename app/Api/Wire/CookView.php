@@ -62,6 +62,7 @@ final readonly class CookView
         public array $amounts,
         public string $turnedTo,
         public bool $asksFork,
+        public bool $asksSauce,
     ) {
     }
 }

@@ -8,17 +8,19 @@ namespace Pausis\App\Api\Wire;
 final readonly class FinishView
 {
     /**
-     * @param string              $left    in the pot, as the house measures
-     * @param string              $note    how high that stands, and what was thought
-     * @param float               $level   that height as a share of the insert's depth
-     * @param float               $highest up to which the level can be dragged, the same
-     * @param float               $depth   of the insert, m
-     * @param bool                $lifted  whether the meat is out
-     * @param string              $is      how thick it is by what is in it
+     * @param string              $left     in the pot, as the house measures
+     * @param string              $note     how high that stands, and what was thought
+     * @param float               $level    that height as a share of the insert's depth
+     * @param float               $highest  up to which the level can be dragged, the same
+     * @param float               $depth    of the insert, m
+     * @param bool                $lifted   whether the meat is out
+     * @param string              $is       how thick it is by what is in it
      * @param list<FinishWayView> $ways
-     * @param string              $salt    at the end, in words; empty where none is missing
-     * @param list<LaneView>      $lanes   the evening as it is now, to the plate
-     * @param string              $from    of the lanes, ISO 8601
+     * @param string              $salt     at the end, in words; empty where none is missing
+     * @param list<LaneView>      $lanes    the evening as it is now, to the plate
+     * @param string              $from     of the lanes, ISO 8601
+     * @param list<TroubleView>   $troubles
+     * @param list<Choice>        $spoons   from thin to thick
      */
     public function __construct(
         public string $left,
@@ -37,6 +39,8 @@ final readonly class FinishView
         public string $now,
         public string $serve,
         public string $serveText,
+        public array $troubles,
+        public array $spoons,
     ) {
     }
 }

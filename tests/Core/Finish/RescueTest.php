@@ -7,30 +7,10 @@ namespace Pausis\Tests\Core\Finish;
 use Pausis\Core\Finish\Rescue;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
-use Pausis\Core\Quantity\Length;
 use PHPUnit\Framework\TestCase;
 
 final class RescueTest extends TestCase
 {
-    public function testReducingConservesSaltAndIsRefusedWhereItEndsTooSalty(): void
-    {
-        $reduced = Rescue::reduce(900, 700, 0.010, self::pan());
-
-        self::assertNotNull($reduced);
-        self::assertEqualsWithDelta(0.010 * 900, $reduced->salt * 700, 1e-9);
-        self::assertEqualsWithDelta(200, $reduced->grams, 1e-9);
-        self::assertNull(Rescue::reduce(900, 500, 0.010, self::pan()));
-        self::assertNull(Rescue::reduce(900, 0, 0.010, self::pan()));
-    }
-
-    public function testTheLeastThatSaltAllowsIsJustAllowed(): void
-    {
-        $least = Rescue::leastAfterReducing(900, 0.010);
-
-        self::assertNotNull(Rescue::reduce(900, $least + 0.01, 0.010, self::pan()));
-        self::assertNull(Rescue::reduce(900, $least - 1, 0.010, self::pan()));
-    }
-
     public function testDilutingConservesSaltAndKeepsTheThickness(): void
     {
         $diluted = Rescue::tooSalty(600, 0.015, Thickness::Gravy, Thickener::CornStarch);
@@ -65,20 +45,5 @@ final class RescueTest extends TestCase
     {
         self::assertEqualsWithDelta(20.0, Rescue::blended(500), 1e-9);
         self::assertLessThan(Rescue::tooThin(500, Thickness::Stock, Thickness::Gravy, Thickener::CornStarch)->grams, Rescue::blended(300));
-    }
-
-    public function testAGlazeSimmersLongerThanItWouldBoil(): void
-    {
-        $glaze = Rescue::glaze(400, 100, 0.008, self::pan());
-        $boiled = Rescue::reduce(400, 100, 0.003, self::pan());
-
-        self::assertNotNull($boiled);
-        self::assertEqualsWithDelta(28.1 / 9.85, $glaze->time->inMinutes() / $boiled->time->inMinutes(), 0.01);
-        self::assertEqualsWithDelta(0.032, $glaze->salt, 1e-9);
-    }
-
-    private static function pan(): Length
-    {
-        return Length::centimetres(28);
     }
 }

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { request } from "./request";
 import type {
   BraiseDraft,
@@ -10,6 +10,7 @@ import type {
   CookerDraft,
   CookerView,
   CookView,
+  FinishView,
   ForkOutlook,
   HouseDraft,
   HouseView,
@@ -87,6 +88,25 @@ export const useForkOutlook = (id: string, asked: boolean) =>
     enabled: asked,
     refetchInterval: 60_000,
   });
+
+/** The sauce of a pot that is being finished, as it is typed, dragged or wished. */
+export const useFinish = (
+  id: string,
+  asked: { left: string; level: number | null; thickness: string; thickener: string },
+) => {
+  const query = new URLSearchParams(
+    Object.entries(asked)
+      .filter(([, value]) => value !== "" && value !== null)
+      .map(([key, value]) => [key, String(value)]),
+  );
+  return useQuery({
+    queryKey: ["cook", id, "finish", query.toString()],
+    queryFn: () => request<FinishView>("GET", `/cooks/${id}/finish?${query}`),
+    placeholderData: keepPreviousData,
+    retry: false,
+    refetchInterval: 60_000,
+  });
+};
 
 export const useToday = () =>
   useQuery({

@@ -214,6 +214,7 @@ export type CookView = {
   amounts: string[];
   turnedTo: string;
   asksFork: boolean;
+  asksSauce: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
@@ -299,6 +300,8 @@ export type FinishView = {
   now: string;
   serve: string;
   serveText: string;
+  troubles: TroubleView[];
+  spoons: Choice[];
 };
 
 /** One way to close the sauce, with what it takes and when it is eaten. */
@@ -1010,6 +1013,13 @@ export type TodayView = {
   past: PastView[];
   free: FreeCookerView[];
   hasCooker: boolean;
+};
+
+/** What may be wrong with a sauce or its meat, and what to do about it in this pot. */
+export type TroubleView = {
+  code: string;
+  label: string;
+  text: string;
 };
 
 /** The cooker was turned to another setting. */

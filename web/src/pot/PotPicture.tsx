@@ -53,6 +53,7 @@ export function PotPicture({
   heat = 0,
   lid = true,
   quiet = false,
+  filled = true,
 }: {
   pot: PotView;
   geometry: PotGeometry;
@@ -64,6 +65,8 @@ export function PotPicture({
   heat?: number;
   lid?: boolean | "lifted";
   quiet?: boolean;
+  /** Whether the line to fill to is drawn. */
+  filled?: boolean;
 }) {
   const us = useHouse().data?.draft.units === "us";
   const id = useId().replaceAll(":", "");
@@ -165,8 +168,8 @@ export function PotPicture({
               />
             ),
           )}
-          <path d={`M${left} ${y(pot.depth * RIGHT_FILL)}h16`} stroke="var(--heat)" strokeWidth="3" />
-          {!full && (
+          {filled && <path d={`M${left} ${y(pot.depth * RIGHT_FILL)}h16`} stroke="var(--heat)" strokeWidth="3" />}
+          {filled && !full && (
             <text x={left + 21} y={y(pot.depth * RIGHT_FILL) + 4.5} fontSize="12.5" style={{ fill: "var(--heat)" }}>
               {w < 400 ? "¾" : "¾: fill no higher"}
             </text>

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { useCatalogue, useForkOutlook } from "../api/queries";
 import type { CookView } from "../api/types";
 import { useTitle } from "../app/useTitle";
+import { Finish } from "../finish/Finish";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
 import { Notice } from "../kit/Notice";
@@ -32,9 +33,11 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
   const [asking, setAsking] = useState<boolean | null>(null);
+  const [closing, setClosing] = useState<boolean | null>(null);
   const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
   const cooking = !cook.closed && !cook.stopped && !eating;
-  const asked = cooking && (asking ?? (cook.asksFork && cook.followed.overdue.length === 0));
+  const sauce = cooking && (closing ?? cook.asksSauce);
+  const asked = cooking && !sauce && (asking ?? (cook.asksFork && cook.followed.overdue.length === 0));
   const outlook = useForkOutlook(cook.id, asked).data;
   const takeBack = () =>
     records.takeBack().then(
@@ -44,6 +47,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
   const record = (path: string, body: Record<string, unknown>, text: string) => {
     records.record(path, body, text);
     setAsking(null);
+    setClosing(null);
     say({ text: `Noted: ${text}`, action: { label: "Undo", run: takeBack } });
   };
   const done = (job: string, text: string) => record("done", { job }, text);
@@ -64,11 +68,14 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
           <Link to={`/braises/${cook.braiseId}/day`} className="link shrink-0 py-1">
             Leave the stove
           </Link>
-          <h1 className="min-w-0 truncate text-right text-sm text-soft">
-            {cook.title} {cook.serves}, <strong className="tabular-nums">{cook.serveText}</strong>
+          <h1 className="flex min-w-0 gap-1 text-sm text-soft">
+            <span className="min-w-0 truncate">
+              {cook.title} {cook.serves},
+            </span>
+            <strong className="shrink-0 tabular-nums">{cook.serveText}</strong>
           </h1>
         </header>
-        <div className="min-w-0">
+        <div className={`min-w-0 ${sauce ? "table:col-span-2" : ""}`}>
           {stale && (
             <Notice kind="warn" word="Not reached" live>
               Shown as of {cook.now}. It is asked again every few seconds.
@@ -103,7 +110,8 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               </Button>
             </p>
           )}
-          {!cook.closed && !cook.stopped && (
+          {sauce && <Finish cook={cook} records={records} onTaken={(body, text) => record("sauce", body, text)} />}
+          {!cook.closed && !cook.stopped && !sauce && (
             <Act cook={cook} asked={asked} onDone={done} onRecord={record} timers={timers} />
           )}
           {!cook.closed && <Overdue overdue={cook.followed.overdue} onRecord={record} />}
@@ -113,12 +121,12 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               {refusal.violations[0]?.message ?? refusal.message}
             </Notice>
           )}
-          {!cook.closed && !cook.stopped && (
+          {!cook.closed && !cook.stopped && !sauce && (
             <StovePot cook={cook} lifted={asked} most={table ? 300 : asked ? 158 : 230} />
           )}
           {!cook.closed && (
             <p
-              className={`border-t-2 border-rim pt-1.5 text-lg font-semibold ${asked && isTrue && !table ? "sr-only" : ""}`}
+              className={`border-t-2 border-rim pt-1.5 text-lg font-semibold ${sauce || (asked && isTrue && !table) ? "sr-only" : ""}`}
               data-testid="headline"
               role="status"
             >
@@ -128,7 +136,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               <Moved>{cook.headline}</Moved>
             </p>
           )}
-          {cook.readiness && <p className="text-lg font-semibold text-done">✓ {cook.readiness}</p>}
+          {cook.readiness && !sauce && <p className="text-lg font-semibold text-done">✓ {cook.readiness}</p>}
           {cook.onHigh && !cook.closed && (
             <p>
               {cook.onHigh}{" "}
@@ -148,7 +156,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
             </div>
           )}
         </div>
-        <div className="min-w-0">
+        <div className={sauce ? "hidden" : "min-w-0"}>
           {asked && catalogue && <ForkRows outlook={outlook} answers={catalogue.forkAnswers} onAnswer={answer} />}
           {!cook.closed && then.length > 0 && (
             <ol aria-label="Then" className={asked && !table ? "" : "mt-2 border-t-2 border-rim"}>
@@ -179,9 +187,17 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
           aria-label="At the stove"
           className="sticky bottom-0 flex items-center justify-between gap-4 border-t border-line bg-ground py-2 text-xl"
         >
-          {asked ? (
-            <button type="button" className="link min-h-11" onClick={() => setAsking(false)}>
+          {asked || sauce ? (
+            <button
+              type="button"
+              className="link min-h-11"
+              onClick={() => (sauce ? setClosing(false) : setAsking(false))}
+            >
               Not now
+            </button>
+          ) : cooking && (cook.readiness !== "" || cook.followed.state === "finishing") ? (
+            <button type="button" className="link min-h-11" onClick={() => setClosing(true)}>
+              The sauce
             </button>
           ) : cooking && cook.readiness === "" ? (
             <button type="button" className="link min-h-11" onClick={() => setAsking(true)}>

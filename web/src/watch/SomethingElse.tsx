@@ -2,7 +2,6 @@ import { Dialog } from "radix-ui";
 import { useContext, useState } from "react";
 import { useCatalogue } from "../api/queries";
 import type { CookView } from "../api/types";
-import { SaucePanel } from "../finish/SaucePanel";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { ToastContext } from "../kit/toast";
@@ -46,9 +45,6 @@ export function SomethingElse({
           </div>
           <div className="mx-auto grid max-w-5xl items-start gap-x-8 gap-y-3 md:grid-cols-2">
             <div className="grid gap-3">
-              {here && catalogue && (
-                <SaucePanel key={cook.sauce.left} cook={cook} catalogue={catalogue} records={records} />
-              )}
               {here && cook.readiness === "" && (
                 <ProbePanel
                   key={cook.events.filter((event) => event.kind === "probe").length}
