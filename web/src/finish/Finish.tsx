@@ -34,8 +34,23 @@ export function Finish({
   last.current = data ?? last.current;
   const finish = last.current;
   const catalogue = useCatalogue().data;
+  const question = (
+    <div className="flex flex-wrap items-center gap-x-4">
+      <p className="text-6xl leading-none font-extrabold tracking-tight text-rim tabular-nums table:text-8xl">
+        {cook.now}
+      </p>
+      <h2 className="min-w-0 flex-1 basis-32 text-2xl leading-tight font-bold table:text-4xl">
+        How thick shall it be?
+      </h2>
+    </div>
+  );
   if (finish === undefined) {
-    return <p className="min-h-40 pt-6 text-lg text-soft">{error ? error.message : "Looking at the sauce …"}</p>;
+    return (
+      <div className="min-h-96">
+        {question}
+        <p className="pt-3 text-lg text-soft">{error ? `▲ ${error.message}` : "Looking at the sauce …"}</p>
+      </div>
+    );
   }
   const open = finish.ways.filter((way) => way.why === "");
   const way = open.find((one) => one.way === (chosen || cook.sauce.way)) ?? open[0];
@@ -44,14 +59,7 @@ export function Finish({
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 table:grid-cols-2">
       <div className="min-w-0">
-        <div className="flex flex-wrap items-center gap-x-4">
-          <p className="text-6xl leading-none font-extrabold tracking-tight text-rim tabular-nums table:text-8xl">
-            {cook.now}
-          </p>
-          <h2 className="min-w-0 flex-1 basis-32 text-2xl leading-tight font-bold table:text-4xl">
-            How thick shall it be?
-          </h2>
-        </div>
+        {question}
         <SaucePot
           pot={cook.pot}
           finish={finish}
