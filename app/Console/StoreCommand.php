@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Console;
 
+use Pausis\App\Store\StoreCopies;
 use Pausis\App\Store\StoreFile;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -27,6 +28,10 @@ final readonly class StoreCommand
             return Command::SUCCESS;
         }
         $output->writeln($wrong);
+        $copy = StoreCopies::beside($file)->last();
+        $output->writeln(null === $copy
+            ? 'There is no copy of it in the folder copies beside it.'
+            : "Its last copy is $copy: bin/restore $copy puts it in its place.");
         $output->writeln('Nothing of it was changed. To go on without it, start with another folder (--data DIR), or anew with --fresh,');
         $output->writeln('which keeps this file beside the new one.');
 

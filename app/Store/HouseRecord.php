@@ -56,6 +56,10 @@ class HouseRecord
     #[ORM\Column(length: 8, options: ['default' => ''])]
     public string $setting = '';
 
+    /** argon2id hash of what lets a device in from the network; empty while nothing does */
+    #[ORM\Column(length: 255, options: ['default' => ''])]
+    public string $passphrase = '';
+
     /** Salt that tastes right here, of everything in the pot. */
     #[ORM\Column(options: ['default' => 1.0])]
     public float $saltPercent = 1.0;

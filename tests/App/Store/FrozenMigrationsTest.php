@@ -23,6 +23,7 @@ final class FrozenMigrationsTest extends TestCase
         'Version20261201090000' => 'c895169451d5e19e',
         'Version20261201100000' => '1b8245abb2c6a89f',
         'Version20261201140000' => 'e69b9910ea68b3a8',
+        'Version20261201180000' => '38f4124127c6c0f5',
     ];
 
     public function testLandedMigrationsAreAsTheyLanded(): void
