@@ -15,6 +15,8 @@ final readonly class Passphrase
     /** Of the larder's some hundreds: with the door's patience nobody guesses five of them. */
     private const WORDS = 5;
     private const SHORTEST = 8;
+    /** Of 4 bits each. */
+    private const KEY_CHARACTERS = 40;
     private const WORD = '/^[a-z]{4,9}$/';
 
     public function __construct(private Households $households, private Larder $larder)
@@ -42,6 +44,17 @@ final readonly class Passphrase
     public function is(string $typed): bool
     {
         return $this->isSet() && self::hasher()->verify($this->households->get()->passphrase, $typed);
+    }
+
+    /** Part of the address of the house's calendar; empty while there is no passphrase. */
+    public function calendarKey(): string
+    {
+        return $this->isSet() ? substr(hash_hmac('sha256', 'calendar', $this->households->get()->passphrase), 0, self::KEY_CHARACTERS) : '';
+    }
+
+    public function isCalendarKey(string $key): bool
+    {
+        return $this->isSet() && hash_equals($this->calendarKey(), $key);
     }
 
     /** A new one, of words for food. */

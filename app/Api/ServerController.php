@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Pausis\App\Access\DeviceAuthenticator;
+use Pausis\App\Access\Passphrase;
 use Pausis\App\Api\Wire\DeviceView;
 use Pausis\App\Api\Wire\ServerView;
 use Pausis\App\Kitchen\House;
@@ -24,7 +25,7 @@ final class ServerController extends ApiController
     public function __construct(
         #[Autowire('%env(PAUSIS_ADDRESS)%')] private readonly string $address,
         #[Autowire('%env(resolve:DATABASE_URL)%')] private readonly string $url,
-        private readonly Devices $devices, private readonly House $house,
+        private readonly Devices $devices, private readonly Passphrase $passphrase, private readonly House $house,
     ) {
     }
 
@@ -39,7 +40,9 @@ final class ServerController extends ApiController
         $mine = hash('sha256', (string) $request->cookies->get(DeviceAuthenticator::COOKIE));
 
         return $this->answer(new ServerView(
-            $address, trim($trust), is_file($store) ? $measures->size((float) filesize($store)) : '',
+            $address, trim($trust),
+            '' === $address || '' === $this->passphrase->calendarKey() ? '' : "$address/calendar/{$this->passphrase->calendarKey()}.ics",
+            is_file($store) ? $measures->size((float) filesize($store)) : '',
             null === $copy ? '' : $measures->clock($now->setTimestamp((int) filemtime($copy)), $now).", $copy",
             array_map(static fn (DeviceRecord $d): DeviceView => new DeviceView(
                 $d->id, $d->name, $measures->clock($d->seenAt, $now), $d->token === $mine,

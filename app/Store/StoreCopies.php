@@ -104,7 +104,7 @@ final readonly class StoreCopies
         } catch (\PDOException $e) {
             throw new \RuntimeException("$file does not read back ({$e->getMessage()}).", previous: $e);
         }
-        if ('ok' !== $checked || 3 !== (int) $tables) {
+        if ('ok' !== $checked || 3 !== $tables) {
             throw new \RuntimeException("$file does not read back as a store of Pausis.");
         }
     }

@@ -57,13 +57,11 @@ final class AccessTest extends ApiTestCase
     {
         $this->passphrase()->set(self::WORDS);
         $this->say(self::WORDS);
-        $clock = $this->clock();
-        $clock->modify('+390 days');
-        self::assertSame(200, $this->ask('GET', '/api/house', self::PHONE)->getStatusCode());
-        $clock->modify('+390 days');
-        self::assertSame(200, $this->ask('GET', '/api/house', self::PHONE)->getStatusCode());
-        $clock->modify('+401 days');
-        self::assertSame(401, $this->ask('GET', '/api/house', self::PHONE)->getStatusCode());
+        foreach (['+390 days' => 200, '+780 days' => 200, '+1181 days' => 401] as $later => $status) {
+            $this->clock()->modify($later);
+            self::assertSame($status, $this->ask('GET', '/api/house', self::PHONE)->getStatusCode(), $later);
+            $this->clock()->modify('-'.substr($later, 1));
+        }
     }
 
     public function testTheDoorWaitsAfterTenWrongAnswersAndOpensAgain(): void
@@ -92,6 +90,19 @@ final class AccessTest extends ApiTestCase
         $answer = $this->say('');
         self::assertSame(422, $answer->getStatusCode());
         self::assertStringContainsString('no passphrase yet', (string) $answer->getContent());
+    }
+
+    public function testTheCalendarHasAnAddressThatAnotherPassphraseChanges(): void
+    {
+        self::assertSame(404, $this->ask('GET', '/calendar/guess.ics', self::PHONE)->getStatusCode());
+        $this->passphrase()->set(self::WORDS);
+        $key = $this->passphrase()->calendarKey();
+        self::assertMatchesRegularExpression('/^[0-9a-f]{40}$/', $key);
+        $answer = $this->ask('GET', "/calendar/$key.ics", self::PHONE);
+        self::assertSame(200, $answer->getStatusCode());
+        self::assertStringStartsWith('BEGIN:VCALENDAR', (string) $answer->getContent());
+        $this->passphrase()->set(self::WORDS.' dill');
+        self::assertSame(404, $this->ask('GET', "/calendar/$key.ics", self::PHONE)->getStatusCode());
     }
 
     public function testItIsKeptAsArgon2idOnly(): void

@@ -24,6 +24,7 @@ import type {
   RecipeText,
   ScaleBraise,
   ScaledView,
+  ServerView,
   StartCook,
   TodayView,
   WaterTestDraft,
@@ -105,6 +106,16 @@ export const useFinish = (
     placeholderData: keepPreviousData,
     retry: false,
     refetchInterval: 60_000,
+  });
+};
+
+export const useServer = () => useQuery({ queryKey: ["server"], queryFn: () => request<ServerView>("GET", "/server") });
+
+export const useSendAway = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (device: string) => request<undefined>("DELETE", `/devices/${device}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: ["server"] }),
   });
 };
 

@@ -16,6 +16,9 @@ export async function request<T>(method: string, path: string, body?: unknown, k
   } catch {
     throw new Problem(0, "The kitchen server can’t be reached.");
   }
+  if (response.status === 401) {
+    toTheDoor();
+  }
   if (response.status === 204) {
     return undefined as T;
   }
@@ -35,4 +38,11 @@ export async function request<T>(method: string, path: string, body?: unknown, k
     );
   }
   return answer as T;
+}
+
+/** A device that isn’t let in is asked for the passphrase, and comes back to where it was. */
+function toTheDoor() {
+  if (location.pathname !== "/door") {
+    location.assign(`/door?to=${encodeURIComponent(location.pathname + location.search)}`);
+  }
 }

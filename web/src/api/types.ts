@@ -265,6 +265,20 @@ export type DegreeView = {
   safe: boolean;
 };
 
+/** A device that was let in. */
+export type DeviceView = {
+  id: string;
+  name: string;
+  seen: string;
+  isThis: boolean;
+};
+
+/** The house's passphrase, and how the device calls itself. */
+export type DoorDraft = {
+  passphrase: string;
+  device: string;
+};
+
 /** Something that happened to a running pot. */
 export type EventView = {
   kind: string;
@@ -900,6 +914,16 @@ export type ScaleBraise = {
 export type ScaledView = {
   change: Record<string, unknown>;
   text: string;
+};
+
+/** The house's own server: where phones find it, how its store is, and who was let in. */
+export type ServerView = {
+  address: string;
+  trust: string;
+  calendar: string;
+  store: string;
+  copy: string;
+  devices: DeviceView[];
 };
 
 /** A side dish that can be planned. */

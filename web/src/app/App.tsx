@@ -19,6 +19,9 @@ const NotebookPage = lazy(() => import("../notebook/NotebookPage").then((page) =
 const CautionsPage = lazy(() => import("../safety/CautionsPage").then((page) => ({ default: page.CautionsPage })));
 const CookPage = lazy(() => import("../watch/CookPage").then((page) => ({ default: page.CookPage })));
 
+const DoorPage = lazy(() => import("../door/DoorPage").then((page) => ({ default: page.DoorPage })));
+const PhonePage = lazy(() => import("../door/PhonePage").then((page) => ({ default: page.PhonePage })));
+
 export function App() {
   return (
     <Routes>
@@ -32,6 +35,7 @@ export function App() {
           <Route path="cookers" element={<Navigate to="/kitchen" replace />} />
           <Route path="house" element={<Navigate to="/kitchen" replace />} />
           <Route path="cautions" element={<CautionsPage />} />
+          <Route path="phone" element={<PhonePage />} />
           <Route path="*" element={<NowherePage />} />
         </Route>
         <Route path="braises/:id" element={<BraisePage />}>
@@ -44,6 +48,7 @@ export function App() {
           <Route path="after" element={<AfterPlace />} />
         </Route>
         <Route path="cooks/:id" element={<CookPage />} />
+        <Route path="door" element={<DoorPage />} />
       </Route>
     </Routes>
   );

@@ -1,4 +1,5 @@
 import { useRef, useState } from "react";
+import { Link } from "react-router";
 import type { JobView } from "../api/types";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { useBraisePlace } from "../braise/BraiseContext";
@@ -44,6 +45,9 @@ export function DayPlace() {
       <a href="/api/braises/calendar.ics" className="link">
         calendar to subscribe to
       </a>
+      <Link to={`/phone?to=/braises/${view.id}/stove`} className="link">
+        to the phone
+      </Link>
     </p>
   );
   if (adaptation === null || day === null) {

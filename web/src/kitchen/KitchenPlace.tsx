@@ -5,6 +5,7 @@ import { Waiting } from "../kit/Waiting";
 import { CookersPanel } from "./CookersPanel";
 import { HouseForm } from "./HouseForm";
 import { MeaningsPanel } from "./MeaningsPanel";
+import { Server } from "./Server";
 
 /** The kitchen: who cooks, what there is to cook with, and how things are liked and written. */
 export function KitchenPlace() {
@@ -22,6 +23,7 @@ export function KitchenPlace() {
           <div className="grid gap-6">
             <CookersPanel />
             <MeaningsPanel />
+            <Server />
           </div>
         </div>
       )}
