@@ -64,26 +64,28 @@ final readonly class AfterOn
         $eaten = $cook->eaten ?? $ticks->done()[BraiseJobs::PLATE] ?? null;
         $since = self::since($cook, $ticks);
         $told = $this->told($order, $cook, $followed, $since);
-        $timed = static fn (DayPlan $day): DayPlan => null === $cook->closing
-            ? $day : self::closedInTime($day, $followed->work->finish()->total, $told->chosen->work->finish()->total, $followed->readySince);
-        [$planned, $current] = [$timed($followed->day), $timed($followed->now)];
+        $later = self::later($cook, $followed, $told);
         $done = $ticks->done();
         $undone = self::andAfter(array_keys($ticks->notYet()), $sides, $told);
         $known = array_values(array_diff($ticks->settled(), $undone));
-        $first = self::placed($told, $planned, $sides, $pins, $others, [...array_keys($done), ...$known]);
+        $first = self::placed(
+            $told, $followed->day, $sides, $pins, $others, [...array_keys($done), ...$known], $later,
+        );
         $settled = [...$known, ...self::timeHasCome($first, $told, $ticks, $now)];
         $day = match (true) {
-            null !== $eaten => $current->servedAt($eaten),
-            null !== ($plated = self::plated($told, $done, $now)) => $planned->servedAt(max($planned->serve, $plated)),
-            default => $current,
+            null !== $eaten => $followed->now->servedAt($eaten),
+            null !== ($plated = self::plated($told, $done, $now)) => $followed->day->servedAt(max($followed->day->serve, $plated)),
+            default => $followed->now,
         };
         if (null !== $eaten) {
             $told = self::eaten($told);
             [$sides, $first] = [[], null];
         }
-        $left = $day->serve == $planned->serve && null === $eaten
+        $left = $day->serve == $followed->day->serve && null === $eaten
             ? $first
-            : self::placed($told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled]);
+            : self::placed(
+                $told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled], $later,
+            );
         $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others);
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
 
@@ -113,23 +115,26 @@ final readonly class AfterOn
     }
 
     /**
-     * With more or less work on its sauce than was planned: begun sooner where the meat is ready, else plated later; less of it is begun later.
+     * Dinner so many minutes later; where there is more work on its sauce than was planned, that is begun as much sooner as the meat is
+     * ready, and less of it is begun later.
      *
-     * @param float                   $was   minutes to the plate
-     * @param float                   $is    minutes to the plate
-     * @param \DateTimeImmutable|null $ready since when the meat is
+     * @return \Closure(DayPlan, int): DayPlan
      */
-    private static function closedInTime(DayPlan $day, float $was, float $is, ?\DateTimeImmutable $ready): DayPlan
+    private static function later(RunningCook $cook, FollowedCook $followed, AdaptedBraise $told): \Closure
     {
-        $sauce = $day->at(TaskKind::Sauce)->at ?? $day->serve;
-        $more = (int) ceil(($is - $was) / self::STEP_MINUTES) * self::STEP_MINUTES;
-        if ($more <= 0) {
-            return $day->sauceAt($sauce->modify(\sprintf('+%d minutes', -$more)));
+        if (null === $cook->closing) {
+            return static fn (DayPlan $day, int $minutes): DayPlan => $day->later($minutes);
         }
-        $sooner = null === $ready ? 0 : max(0, min($more, intdiv($sauce->getTimestamp() - $ready->getTimestamp(), 60)));
-        $served = $day->later($more - $sooner);
+        $more = $told->chosen->work->finish()->total - $followed->work->finish()->total;
+        $seconds = 60 * self::STEP_MINUTES * (int) ceil($more / self::STEP_MINUTES);
 
-        return $served->sauceAt($sauce->modify("-$sooner minutes"));
+        return static function (DayPlan $day, int $minutes) use ($seconds, $followed): DayPlan {
+            $moved = $day->later($minutes);
+            $sauce = ($moved->at(TaskKind::Sauce)->at ?? $moved->serve)->getTimestamp() - $seconds;
+            $earliest = $followed->readySince ?? $day->at(TaskKind::Sauce)->at ?? $day->serve;
+
+            return $moved->sauceAt($moved->serve->setTimestamp(max($earliest->getTimestamp(), $sauce)));
+        };
     }
 
     /** The braise as its pot is seen to go. */
@@ -211,13 +216,16 @@ final readonly class AfterOn
      * @param array<string, \DateTimeImmutable> $pins
      * @param list<OtherPot>                    $others
      * @param list<string>                      $done   ids
+     * @param \Closure(DayPlan, int): DayPlan   $later  the day with dinner so many minutes later
      */
-    private static function placed(AdaptedBraise $told, DayPlan $day, array $sides, array $pins, array $others, array $done): ?PlannedDay
-    {
+    private static function placed(
+        AdaptedBraise $told, DayPlan $day, array $sides, array $pins, array $others, array $done, ?\Closure $later = null,
+    ): ?PlannedDay {
         $outcome = $told->chosen->working($told->chosen->work->without($done));
         $left = array_map(static fn (Side $s): Side => $s->without($done), $sides);
-        for ($later = 0; $later <= self::MOST_LATER_MINUTES; $later += self::STEP_MINUTES) {
-            $moved = $day->later($later);
+        $later ??= static fn (DayPlan $day, int $minutes): DayPlan => $day->later($minutes);
+        for ($minutes = 0; $minutes <= self::MOST_LATER_MINUTES; $minutes += self::STEP_MINUTES) {
+            $moved = $later($day, $minutes);
             $braise = new AdaptedBraise(
                 $told->order, [$outcome], $outcome, [$outcome->choice->value => $moved], $told->findings, $told->remedies,
             );

@@ -15,6 +15,8 @@ enum FinishState: string
     case NothingToBlend = 'nothing-to-blend';
     /** No pan or ring to boil it in. */
     case NoPan = 'no-pan';
+    /** It can't be fitted into the evening any more. */
+    case NoTime = 'no-time';
 
     public function canBe(): bool
     {

@@ -84,8 +84,9 @@ final readonly class FinishWays
         ];
     }
 
-    private static function way(BraiseOrder $order, Closing $closing, Outcome $outcome, Underway $underway, \DateTimeImmutable $now): FinishWay
-    {
+    private static function way(
+        BraiseOrder $order, Closing $closing, Outcome $outcome, Underway $underway, \DateTimeImmutable $now,
+    ): FinishWay {
         $day = $underway->whole->braise->day();
         $sauce = $outcome->sauce;
         $vegetables = array_sum(array_map(
@@ -99,7 +100,7 @@ final readonly class FinishWays
             $closing, $slurry, $sauce->reduce, $blends, $leaves,
             array_sum(array_map(static fn (Chore $c): float => $c->term->value ?? 0.0, self::ofTheSauce($outcome))),
             $outcome->salt->percentOf($sauce, $leaves),
-            $day instanceof DayPlan ? $day->serve : $now, self::state($order, $closing, $outcome, $vegetables),
+            $day instanceof DayPlan ? $day->serve : $now, self::state($order, $closing, $outcome, $vegetables, $underway->whole->possible),
             match (true) {
                 $blends > 0 => new Sum('blended', 'g', [
                     new Term('of-vegetables', Rescue::blended($blends), ['grams' => $blends, 'sauceGrams' => $sauce->left()]),
@@ -118,16 +119,18 @@ final readonly class FinishWays
         ));
     }
 
-    private static function state(BraiseOrder $order, Closing $closing, Outcome $outcome, float $vegetables): FinishState
-    {
+    private static function state(
+        BraiseOrder $order, Closing $closing, Outcome $outcome, float $vegetables, bool $possible,
+    ): FinishState {
         $sauce = $outcome->sauce;
 
         return match (true) {
             $closing->asPlanned, null === $closing->by => FinishState::Open,
+            $closing->boilsDown() && 0 === $order->kitchen->rings => FinishState::NoPan,
+            !$possible => FinishState::NoTime,
             ThickenedBy::Blending === $closing->by => $vegetables < self::WORTH_BLENDING ? FinishState::NothingToBlend : FinishState::Open,
             Thickness::Stock === $closing->thickness => FinishState::Enough,
             $closing->boilsDown() => match (true) {
-                0 === $order->kitchen->rings => FinishState::NoPan,
                 $sauce->tooSalty > 1 => FinishState::TooSalty,
                 $sauce->reduce < self::LEAST_CHANGE * $closing->left => FinishState::Enough,
                 default => FinishState::Open,

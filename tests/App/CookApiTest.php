@@ -204,7 +204,8 @@ final class CookApiTest extends ApiTestCase
             self::assertSame(str_contains($steps, 'tbsp'), 1 === preg_match('/slurry|butter/', $does), "$steps: $does");
             self::assertSame(str_contains($steps, 'Blend '), str_contains($does, 'blend'), "$steps: $does");
         }
-        $this->call('POST', "$this->cook/sauce", ['left' => '1.4 l', 'thickness' => 'gravy', 'thickener' => 'corn-starch', 'way' => 'magic'],
+        $this->call('POST', "$this->cook/sauce",
+            ['left' => '1.4 l', 'thickness' => 'gravy', 'thickener' => 'corn-starch', 'way' => 'magic'],
             expected: 422);
     }
 

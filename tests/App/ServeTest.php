@@ -125,7 +125,9 @@ final class ServeTest extends TestCase
     /** @param list<string> $command that knows nothing of this test's own settings */
     private static function process(array $command): Process
     {
-        return new Process($command, \dirname(__DIR__, 2), ['SYMFONY_DOTENV_VARS' => false, 'APP_ENV' => false, 'DATABASE_URL' => false, 'PAUSIS_NOW' => false]);
+        return new Process($command, \dirname(__DIR__, 2), [
+            'SYMFONY_DOTENV_VARS' => false, 'APP_ENV' => false, 'DATABASE_URL' => false, 'PAUSIS_NOW' => false,
+        ]);
     }
 
     private static function waitUntilUp(): void

@@ -66,7 +66,9 @@ final class ZonesTest extends ApiTestCase
         $this->call('POST', "$cook/begin", []);
         $begun = $this->reloaded($cook);
         self::assertTrue($begun['begun']);
-        $this->call('POST', "$cook/sauce", ['left' => '600 ml', 'thickness' => 'gravy', 'thickener' => 'flour']);
+        $this->call('POST', "$cook/sauce", [
+            'left' => '600 ml', 'thickness' => 'gravy', 'thickener' => 'flour', 'way' => 'as-planned',
+        ]);
         self::assertSame(self::text($begun, 'headline'), self::text($this->reloaded($cook), 'headline'), 'measuring moves nothing');
         $this->call('POST', "$cook/close", ['servedAt' => '', 'note' => '']);
         self::assertTrue($this->reloaded($cook)['closed']);

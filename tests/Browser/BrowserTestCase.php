@@ -201,7 +201,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function click(string $xpath): void
     {
-        $this->act($xpath, static fn (RemoteWebElement $element): mixed => $element->click());
+        $this->act($xpath, function (RemoteWebElement $element): void {
+            $this->centre($element);
+            $element->click();
+        });
     }
 
     /**

@@ -18,17 +18,21 @@ use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\EventKind;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
+use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
+use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\TaskKind;
+use Pausis\Core\Finish\ThickenedBy;
 use Pausis\Core\Following\Elsewhere;
 use Pausis\Core\Following\FollowedCook;
 use Pausis\Core\Following\Internal\CookFlags;
 use Pausis\Core\Following\State;
 use Pausis\Core\Following\Underway;
+use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Safety\Finding;
 use Pausis\Core\Safety\Rules;
 use Pausis\Core\Tenderness\Doneness;
@@ -113,7 +117,9 @@ final readonly class CookPresenter
             null === $moment ? '' : $measures->temperature($moment->core),
             $measures->clock($day instanceof DayPlan ? $day->serve : $followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
-            $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now), self::asksSauce($cook, $underway, $next),
+            $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
+            self::asksSauce($cook, $underway, $next),
+            self::takeOuts($next, $worked),
         );
     }
 
@@ -149,6 +155,20 @@ final readonly class CookPresenter
             && \in_array($next->job ?? '', ['reduce', 'slurry', 'blend-sauce', 'glaze', 'plate'], true);
     }
 
+    /** @return list<string> what the act takes out that isn't eaten */
+    private static function takeOuts(?TaskView $next, WorkedBraise $worked): array
+    {
+        foreach ($worked->braise()->chosen->work->chores as $chore) {
+            $list = $chore->variables['list'] ?? '';
+            if ($chore->id === $next?->job && \in_array($chore->code, ['take-out', 'lift-out'], true) && \is_string($list)
+                && !\in_array($list, ['', 'none'], true)) {
+                return explode(', ', $list);
+            }
+        }
+
+        return [];
+    }
+
     private static function asksFork(?TaskView $next, \DateTimeImmutable $now): bool
     {
         return TaskKind::ForkTest->value === $next?->kind
@@ -165,6 +185,10 @@ final readonly class CookPresenter
         if (null === $act) {
             return [];
         }
+        $sauce = $this->sauceAmounts($act, $worked->braise(), $measures);
+        if ('' !== $sauce) {
+            return [$sauce];
+        }
         foreach ($this->methods->lines($worked, $measures) as $line) {
             if ($act->at === $line->at && $act->who === $line->who && [] !== $line->foods) {
                 return $line->foods;
@@ -177,6 +201,28 @@ final readonly class CookPresenter
         }
 
         return [];
+    }
+
+    /** What an act on the sauce takes, as the finish says it; empty for any other. */
+    private function sauceAmounts(TaskView $act, AdaptedBraise $braise, Measures $measures): string
+    {
+        $codes = array_column(array_map(static fn (Chore $c): array => [$c->id, $c->code], $braise->chosen->work->chores), 1, 0);
+        $sauce = $braise->chosen->sauce;
+        $slurry = $braise->chosen->slurry;
+        $pan = $braise->order->kitchen->pan();
+
+        return match (true) {
+            'slurry' === ($codes[$act->job] ?? '') && $slurry->grams >= 1 => $this->wording->say('finish.step-starch', $measures, [
+                'grams' => $slurry->grams, 'spoons' => $slurry->tablespoons(), 'coldMl' => $slurry->coldMillilitres,
+                'thickener' => mb_strtolower($this->wording->label('thickener', $slurry->thickener->value)),
+                'kneaded' => ThickenedBy::FlourAndButter === SauceBody::of($braise->order, $sauce->target)->by ? 'yes' : 'no',
+            ]),
+            'reduce' === ($codes[$act->job] ?? '') && $sauce->reduce >= 1 => $this->wording->say('finish.step-boil', $measures, [
+                'ml' => $sauce->reduce, 'panCm' => $pan->inCentimetres(), 'leavesMl' => $sauce->left(),
+                'minutes' => Reduction::timeFor($sauce->reduce, $pan)->inMinutes(),
+            ]),
+            default => '',
+        };
     }
 
     /** The day of a pot that is on, on one clock. */

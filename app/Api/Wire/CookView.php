@@ -23,6 +23,7 @@ final readonly class CookView
      * @param string           $turnedTo  the setting that it is on, its code
      * @param bool             $asksFork  whether the fork is to be asked now, or within minutes
      * @param list<string>     $amounts   what the next act takes, as it is to be weighed out of this pot's recipe
+     * @param list<string>     $takeOuts  what the act takes out that isn't eaten
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -63,6 +64,7 @@ final readonly class CookView
         public string $turnedTo,
         public bool $asksFork,
         public bool $asksSauce,
+        public array $takeOuts,
     ) {
     }
 }

@@ -271,7 +271,9 @@ final readonly class PotRun
         $in = $this->circumstances($pot, $was->choice, $ready, [], $was->heating->lookMinutes);
         $process = All::applied($in);
         $begun = array_filter($was->work->chores, static fn (Chore $c): bool => !\in_array($c->stage, self::CLOSING, true));
-        $closing = array_filter(Chores::of($process, $order)->chores, static fn (Chore $c): bool => \in_array($c->stage, self::CLOSING, true));
+        $closing = array_filter(
+            Chores::of($process, $order)->chores, static fn (Chore $c): bool => \in_array($c->stage, self::CLOSING, true),
+        );
 
         return $was->closed($pot->sauce, $in->salt, $process, new Work([...array_values($begun), ...array_values($closing)]), $in->offered);
     }

@@ -21,7 +21,8 @@ final readonly class Parts
             .'|yogh?urt|raita'
             .'|tzatziki|pesto)\s*(?:sauce|dip)?\W*$/iu',
         'marinade' => '/\b(?:marinade|marinating|soak(?:ing)?|brine)\b/iu',
-        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes|noodles|pasta|salad|slaw|side|bread|rolls|spätzle|spaetzle|nokedli|knödel'
+        'side' => '/\b(?:mash|purée|puree|couscous|dumplings?|polenta|rice|potatoes'
+            .'|noodles|pasta|salad|slaw|side|bread|rolls|spätzle|spaetzle|nokedli|knödel'
             .'|greens|accompaniment|risotto|pila[fu]|gnocchi|chips|wedges|gratin|yorkshires?|colcannon|champ|tabbouleh'
         .'|quinoa|bulgur|farro'
             .'|cornbread|biscuits|scones|cabbage|r[öo]sti|fritters|beans|lentils|chickpeas|pickled|pickles?)\b/iu',

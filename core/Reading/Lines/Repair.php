@@ -30,7 +30,8 @@ final readonly class Repair
     private const LETTERS = '/(?<!\p{L})(?=\p{L}*rn)\p{L}{3,}(?!\p{L})/u';
     private const CAPITALS = '/(?<=\p{Lu})l(?=\p{Lu}|\b)|\bl(?=\p{Lu}{2})/u';
     /** Words that have "rn" of their own. */
-    private const TRUE_RN = 'corned|cornet|tournedos|journey|garnishes|garnishing|concerned|burning|learning|earned|sauternes|garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned'
+    private const TRUE_RN = 'corned|cornet|tournedos|journey|garnishes|garnishing|concerned|burning|learning|earned'
+        .'|sauternes|garni|garnis|brn|brns|mushrm|drnd|verna|hors|corn|corns|peppercorn|peppercorns|turn|turns|turned'
         .'|turning|return|returns|returned|turnip|turnips|burn|burns|burned'
         .'|burnt|garnish|garnished|cornflour|cornstarch|cornmeal|popcorn|modern|morning|mornings|learn|learned|learnt|fern|stern|western'
         .'|southern|northern|eastern|pattern|internal|overnight|return|concern|born|worn|torn|barn|yarn|horn|thorn|earn|journal'

@@ -145,6 +145,11 @@ final class FinishWaysTest extends TestCase
         )));
     }
 
+    public function testWhatDoesNotFitTheEveningSaysSo(): void
+    {
+        self::assertSame(FinishState::NoTime, $this->way(ThickenedBy::BoilingDown, 2500.0, Thickness::CoatsSpoon)->state);
+    }
+
     public function testNoKitchenWithoutARingBoilsDown(): void
     {
         [$cook, $now] = $this->cook();

@@ -74,7 +74,8 @@ final class ListedTest extends TestCase
     public function testWhatOnlySpeaksOfFoodsIsNoLineOfTheList(): void
     {
         $foods = array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, self::read(
-            "If the butcher sells only a 5 kg leg, ask him for 3 kg of shoulder.\n1 kg pork shoulder\n2 onions\n400 ml stock\n", self::BRAISED,
+            "If the butcher sells only a 5 kg leg, ask him for 3 kg of shoulder.\n1 kg pork shoulder\n2 onions\n400 ml stock\n",
+            self::BRAISED,
         ));
 
         self::assertSame(['pork-shoulder', 'onion', 'stock'], $foods);

@@ -215,6 +215,7 @@ export type CookView = {
   turnedTo: string;
   asksFork: boolean;
   asksSauce: boolean;
+  takeOuts: string[];
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

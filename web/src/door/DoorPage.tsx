@@ -16,7 +16,7 @@ export function DoorPage() {
   const to = search.get("to") ?? "/";
   return (
     <form
-      className="mx-auto grid max-w-md gap-4 pt-16"
+      className="mx-auto grid max-w-md gap-4 px-4 pt-16"
       onSubmit={(event) => {
         event.preventDefault();
         setAsking(true);

@@ -41,7 +41,7 @@ export function Ways({
               aria-label={[way.label, way.amount, way.minutes, `salt ${way.salt}`, `eat ${way.eat}`, way.why].join(
                 ", ",
               )}
-              className={`${COLUMNS} min-h-11 w-full py-1 text-left text-base leading-tight tabular-nums hover:bg-sunk disabled:text-soft table:text-xl`}
+              className={`${COLUMNS} min-h-11 w-full scroll-mb-40 py-1 text-left text-base leading-tight tabular-nums hover:bg-sunk disabled:text-soft table:text-xl`}
             >
               <strong className={way.way === chosen ? "" : "font-normal"}>{way.label}</strong>
               <strong className="text-right whitespace-nowrap">
@@ -78,7 +78,11 @@ export function Ways({
                     </select>
                   </label>
                 )}
-                {way.sum && <Sum sum={way.sum} />}
+                {way.sum && (
+                  <div className="[&_button]:min-h-11 [&_button]:items-center">
+                    <Sum sum={way.sum} />
+                  </div>
+                )}
               </div>
             )}
           </div>

@@ -2,6 +2,7 @@ import { useContext } from "react";
 import { Link } from "react-router";
 import { useSendAway, useServer } from "../api/queries";
 import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
 import { ToastContext } from "../kit/toast";
 
 /** The house’s own server: where its phones find it, how its store is, and which devices were let in. */
@@ -13,10 +14,7 @@ export function Server() {
     return null;
   }
   return (
-    <section aria-labelledby="server" className="border-t-2 border-rim pt-3">
-      <h2 id="server" className="text-xl font-bold text-rim">
-        The machine
-      </h2>
+    <Panel title="The machine">
       <p>
         {server.address === "" ? (
           <>
@@ -58,6 +56,6 @@ export function Server() {
           ))}
         </ul>
       )}
-    </section>
+    </Panel>
   );
 }

@@ -1,6 +1,7 @@
 import type { CookView } from "../api/types";
 import { Button } from "../kit/Button";
 import { Moved } from "../kit/Moved";
+import { TakeOuts, useFishedOut } from "./TakeOuts";
 import type { Timers } from "./useTimers";
 
 /** Longer words are set smaller. */
@@ -21,6 +22,7 @@ export function Act({
   timers: Timers;
 }) {
   const { next } = cook;
+  const out = useFishedOut(cook.id, next?.job ?? "", cook.takeOuts);
   const finishing = cook.followed.state === "finishing";
   if (next === null) {
     return null;
@@ -66,6 +68,7 @@ export function Act({
           {cook.amounts.join(" · ")}
         </p>
       )}
+      {cook.takeOuts.length > 0 && <TakeOuts all={cook.takeOuts} out={out} />}
       {next.job !== "" && (
         <div className="mt-2 flex gap-3">
           {begin && (
@@ -78,7 +81,7 @@ export function Act({
             </Button>
           )}
           <Button
-            weight={begin ? "plain" : "main"}
+            weight={begin || out.left > 0 ? "plain" : "main"}
             className="min-h-16 grow text-2xl"
             onClick={() => onDone(next.job, next.text)}
           >
