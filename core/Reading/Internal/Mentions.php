@@ -26,8 +26,9 @@ final readonly class Mentions
     private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it'
         .'|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
     /** "a shoulder of mutton, about 3 lbs. in weight" */
-    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say)(?:\s+about)?\s+(?:\d[\d.,½¼¾]*|one|two|three'
-        .'|four|five|six)\s*(?:kg|kilos?|g|lbs?\.?|pounds?|oz)\b\.?(?:\s+in weight|\s+each|\s+apiece)?/iu';
+    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say|maybe|nearly|(?:just )?(?:over|under))'
+        .'(?:\s+about)?\s+(?=\S)/iu';
+    private const IN_WEIGHT = '/^\s*(?:in weight|each|apiece)\b/iu';
     /** Verbs that are foods too, where they open a sentence. */
     private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
         .'|them|these|those|your|both|on|in)\b/iu';
@@ -75,11 +76,9 @@ final readonly class Mentions
                 continue;
             }
             $behind = substr($rest, \strlen($food[0]));
-            $weight = preg_match(self::WEIGHING, $behind, $w) || (preg_match(
-                '/\b(?:few|some|several|couple)\b/iu', $m[0][0],
-            ) && preg_match(self::COUNTED, $behind, $w))
+            $weight = preg_match('/\b(?:few|some|several|couple)\b/iu', $m[0][0]) && preg_match(self::COUNTED, $behind, $w)
                 ? \strlen($w[0])
-                : 0;
+                : $this->weighing($behind);
             $stretch = $sentence->part($start, $amount->end + \strlen($food[0]) + $weight - $start);
             $read = $this->reader->read($stretch->text, $sentence->line);
             if (Role::Unknown !== $read->role) {
@@ -89,6 +88,20 @@ final readonly class Mentions
         }
 
         return self::corrected($sentence, $found);
+    }
+
+    /** Bytes of "about a kilo and a half", "weighing 3 lbs. in weight", that stand behind a food. */
+    private function weighing(string $behind): int
+    {
+        if (!preg_match(self::WEIGHING, $behind, $m)) {
+            return 0;
+        }
+        $amount = $this->reader->amountAt($behind, \strlen($m[0]));
+        if (null === $amount?->amount->unit?->grams() || $amount->amount->unit->isContainer()) {
+            return 0;
+        }
+
+        return $amount->end + (preg_match(self::IN_WEIGHT, substr($behind, $amount->end), $in) ? \strlen($in[0]) : 0);
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class TitleFinder
         .'|cheeks?|oxtails?|brisket|adobo|daube|goulash)\b/iu';
     private const SPEAKS = '/\b(?:today|tonight|it\'?s|this is|here\'?s|making|make)\b.{0,24}?\b(?:my|the|a|an'
         .'|our)\s+(?<dish>[\p{L} ]{4,40}?)(?=\s+(?:and|it|that|which'
-        .'|for|so|recipe|today|tonight|from|serves|feeds)\b|[,.!]|$)/iu';
+        .'|for|so|you|we|i|take|get|recipe|today|tonight|from|serves|feeds)\b|[,.!]|$)/iu';
 
     public function __construct(private IngredientReader $reader)
     {

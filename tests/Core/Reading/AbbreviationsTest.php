@@ -28,6 +28,7 @@ final class AbbreviationsTest extends TestCase
         yield 'a brace binds lines' => [
             "1 t. sug. }\n1 t. pepr } mixed\n2 pcs mace", "1 t. sugar \n1 t. pepper  mixed\n2 pieces mace",
         ];
+        yield 'cuts' => ["3 lb. chk. rst.\n4 pots., qtrd\nThkn. it", "3 lb. chuck roast.\n4 potatoes, quartered\nThicken it"];
         yield 'two are no card' => ['Pound the pc of sl. veal', 'Pound the pc of sl. veal'];
     }
 

@@ -81,6 +81,18 @@ final class ListedTest extends TestCase
         self::assertSame(['pork-shoulder', 'onion', 'stock'], $foods);
     }
 
+    public function testAWeightThatIsSaidBehindTheMeatIsIts(): void
+    {
+        $reading = (new RecipeReader(Larder::load(), Cuts::load()))->read(
+            'ok so this is how mum does the oxtail you need one oxtail about a kilo and a half cut up by the butcher two onions a couple of'
+            .' carrots you flour the meat and fry it in dripping till its brown all over put it in the big pot with half a pint of stock'
+            .' lid on and in the oven at 160 for three hours until it falls off the bone', new Problems(),
+        );
+
+        self::assertSame('oxtail', $reading?->title);
+        self::assertEqualsWithDelta(1500.0, $reading->ingredients[0]->grams, 1.0);
+    }
+
     public function testTheNextEntryOfABookIsAnotherRecipe(): void
     {
         $foods = array_map(static fn (Ingredient $i): ?string => $i->food->id ?? $i->cut?->id, self::read(
