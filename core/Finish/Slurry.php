@@ -13,6 +13,8 @@ final readonly class Slurry
     private const LIQUID_PER_STARCH = 2.0;
     /** No sauce is nearly all starch. */
     private const LEAST_LEFT = 0.2;
+    private const LEAST_SHARE = 0.75;
+    private const MOST_SHARE = 1.2;
 
     private function __construct(
         public Thickener $thickener,
@@ -44,6 +46,18 @@ final readonly class Slurry
         ]);
 
         return new self($thickener, $sum->total, self::LIQUID_PER_STARCH * $sum->total, $sum);
+    }
+
+    /** g that do it for most: half of a sauce's body comes from what its meat has given. Estimate, docs/model.md §6. */
+    public function least(): float
+    {
+        return self::LEAST_SHARE * $this->grams;
+    }
+
+    /** g that hardly any sauce takes more of. */
+    public function most(): float
+    {
+        return self::MOST_SHARE * $this->grams;
     }
 
     public function tablespoons(): float

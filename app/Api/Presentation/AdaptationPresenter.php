@@ -55,7 +55,7 @@ final readonly class AdaptationPresenter
 {
     /** Less than this nobody tastes, g; and what a level teaspoon of fine salt weighs. */
     private const WORTH_SALTING = 1.0;
-    private const SALT_A_TEASPOON = 6.0;
+    public const SALT_A_TEASPOON = 6.0;
 
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;

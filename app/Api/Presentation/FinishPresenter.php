@@ -36,9 +36,6 @@ final readonly class FinishPresenter
 {
     /** What may lie behind the first jobs that are shown. */
     private const SHOWN_BEFORE = '-15 minutes';
-    /** Boil it by halves: so much of a table's spread is below and above what most sauces take. */
-    private const LEAST_SHARE = 0.75;
-    private const MOST_SHARE = 1.2;
 
     public function __construct(private FollowBraise $follow, private Wording $wording, private House $house, private DayPresenter $days)
     {
@@ -85,11 +82,13 @@ final readonly class FinishPresenter
                 'highCm' => 100 * $stands, 'thoughtMl' => $thought, 'lifted' => $lifted ? 'yes' : 'no',
                 'seen' => abs($thought - $millilitres) < 0.02 * max(1.0, $thought) ? 'no' : 'yes',
             ]),
-            $stands / $depth, 1.0, $depth, $lifted,
+            $stands / $depth, $depth, $lifted,
             Thickness::of($order->thickenedAlready() / max(1.0, $millilitres))->value,
             $wanted->value, $with->value,
             array_map(fn (FinishWay $w): FinishWayView => $this->way($w, $worked, $serve, $measures, $now), $ways),
-            $missing < 0.5 ? '' : $this->wording->say('finish.salt', $measures, ['grams' => $missing, 'spoons' => $missing / 6]),
+            $missing < 0.5 ? '' : $this->wording->say('finish.salt', $measures, [
+                'grams' => $missing, 'spoons' => $missing / AdaptationPresenter::SALT_A_TEASPOON,
+            ]),
             $this->lanes($worked, $now, $measures), $this->from($worked, $now)->format(\DATE_ATOM), $now->format(\DATE_ATOM),
             $serve->format(\DATE_ATOM), $measures->clock($serve, $now),
             $this->troubles(new Remedies(
@@ -146,8 +145,7 @@ final readonly class FinishPresenter
         $variables = [
             'ml' => $way->boilsOff, 'leavesMl' => $way->leaves, 'grams' => $way->slurry->grams ?? 0.0,
             'spoons' => $way->slurry?->tablespoons() ?? 0.0, 'coldMl' => $way->slurry->coldMillilitres ?? 0.0,
-            'lowGrams' => round(self::LEAST_SHARE * ($way->slurry->grams ?? 0.0)),
-            'highGrams' => round(self::MOST_SHARE * ($way->slurry->grams ?? 0.0)),
+            'lowGrams' => round($way->slurry?->least() ?? 0.0), 'highGrams' => round($way->slurry?->most() ?? 0.0),
             'thickener' => mb_strtolower($this->wording->label('thickener', $way->slurry->thickener->value ?? 'corn-starch')),
             'minutes' => $way->minutes, 'boils' => $way->slurry?->thickener->hobMinutes() ?? 0,
             'panCm' => $worked->braise()->order->kitchen->pan()->inCentimetres(), 'blendsGrams' => $way->blends,
@@ -167,7 +165,8 @@ final readonly class FinishPresenter
                 null === $way->slurry ? '' : $say('step-starch'), null === $way->slurry ? '' : $say('step-halves'),
                 'nothing' === self::does($way) ? $say('step-thin') : '',
             ])) : [],
-            $way->slurry?->thickener->hobMinutes() ?? 0, null === $way->sum ? null : $this->wording->sum($way->sum, $measures),
+            null !== $way->slurry && ThickenedBy::Starch === $way->closing->by,
+            null === $way->sum ? null : $this->wording->sum($way->sum, $measures),
         );
     }
 

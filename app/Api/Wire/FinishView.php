@@ -11,7 +11,6 @@ final readonly class FinishView
      * @param string              $left     in the pot, as the house measures
      * @param string              $note     how high that stands, and what was thought
      * @param float               $level    that height as a share of the insert's depth
-     * @param float               $highest  up to which the level can be dragged, the same
      * @param float               $depth    of the insert, m
      * @param bool                $lifted   whether the meat is out
      * @param string              $is       how thick it is by what is in it
@@ -26,7 +25,6 @@ final readonly class FinishView
         public string $left,
         public string $note,
         public float $level,
-        public float $highest,
         public float $depth,
         public bool $lifted,
         public string $is,

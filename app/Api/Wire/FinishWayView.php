@@ -16,7 +16,7 @@ final readonly class FinishWayView
      * @param bool         $later   than as it is now
      * @param string       $why     it can't be taken, or needs no taking; empty where it can
      * @param list<string> $steps   in words, the deciding one first
-     * @param int          $boils   minutes at the boil behind the first half; 0 for none
+     * @param bool         $picks   whether its starch can be chosen
      */
     public function __construct(
         public string $way,
@@ -28,7 +28,7 @@ final readonly class FinishWayView
         public bool $later,
         public string $why,
         public array $steps,
-        public int $boils,
+        public bool $picks,
         public ?SumView $sum,
     ) {
     }

@@ -62,4 +62,12 @@ final class SlurryTest extends TestCase
         self::assertEqualsWithDelta(400 / $rate, Reduction::timeFor(400, Length::centimetres($cm), $how)->inMinutes(), 0.3);
         self::assertEqualsWithDelta(10 * $rate, Reduction::gramsIn(10, Length::centimetres($cm), $how), 0.5);
     }
+
+    public function testMostSaucesTakeThreeQuartersToAFifthMore(): void
+    {
+        $slurry = Slurry::for(1000.0, 0.016, Thickener::CornStarch);
+
+        self::assertEqualsWithDelta(0.75 * $slurry->grams, $slurry->least(), 1e-9);
+        self::assertEqualsWithDelta(1.2 * $slurry->grams, $slurry->most(), 1e-9);
+    }
 }

@@ -302,7 +302,6 @@ export type FinishView = {
   left: string;
   note: string;
   level: number;
-  highest: number;
   depth: number;
   lifted: boolean;
   is: string;
@@ -330,7 +329,7 @@ export type FinishWayView = {
   later: boolean;
   why: string;
   steps: string[];
-  boils: number;
+  picks: boolean;
   sum: SumView | null;
 };
 

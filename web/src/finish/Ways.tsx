@@ -62,7 +62,7 @@ export function Ways({
                   ))}
                 </ol>
                 {finish.salt !== "" && <p className="text-sm text-soft">{finish.salt}</p>}
-                {way.boils > 0 && way.way !== "flour-and-butter" && (
+                {way.picks && (
                   <label className="text-sm text-soft">
                     with{" "}
                     <select
