@@ -68,11 +68,13 @@ final readonly class BraiseJobs
                 $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true,
                     waits: [] === $plating ? 0 : self::PLATED_WAITS, by: $serve, acts: $chore->acts);
             } elseif ($this->work->isBeside($chore)) {
-                $jobs[] = new Job(
+                $job = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
                     $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? self::PLATE,
-                    after: 'side-work' === $chore->code ? null : $first, acts: $chore->acts,
+                    after: 'side-work' === $chore->code || $chore->id === $first ? null : $first, acts: $chore->acts,
                 );
+                // Meat that is lifted out already rests first of all that is left.
+                $jobs[] = $chore->id === $first ? $job->notBefore($begins) : $job;
                 $beside = isset($chore->variables['part']) ? [...$beside, (string) $chore->variables['part'] => $chore->id] : $beside;
                 continue;
             } else {
