@@ -88,7 +88,8 @@ final readonly class DraftOrder
     private const FARTHEST_DAYS = 14;
 
     public function __construct(
-        private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers, private Learned $learned,
+        private IngredientReader $reader, private StepReader $steps, private Cuts $cuts, private Cookers $cookers,
+        private Learned $learned,
         private Meanings $meanings, private DishReader $dishes, private Evaluation $evaluation, private Sides $sides,
         private FurtherMeats $further,
     ) {
@@ -109,7 +110,7 @@ final readonly class DraftOrder
                 $name = $i->food." ($k)";
             }
             $seen[$id] = true;
-            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id, $i->part);
+            $lines[] = new IngredientDraft($i->line, $i->source, $i->amount, $i->food, $i->role, $i->ignored, $id, $i->part, $i->group);
         }
         $steps = array_map(
             static fn (StepDraft $s, int $k): StepDraft => new StepDraft(
@@ -136,7 +137,7 @@ final readonly class DraftOrder
         return array_map(
             static fn (IngredientDraft $i): Ingredient => $reader->fromParts(
                 $i->source, $i->line, $i->amount, $i->food, Role::tryFrom($i->role),
-            )->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise),
+            )->identified($i->id)->belongingTo(PartKind::tryFrom($i->part) ?? PartKind::Braise)->grouped($i->group),
             $draft->ingredients,
         );
     }
@@ -298,7 +299,7 @@ final readonly class DraftOrder
                 saltAimPercent: $house->saltPercent, sureness: $sureness, by: $by, habit: ProgramChoice::tryFrom($house->setting),
             ),
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
-            handling: $this->handling($draft->handling, $house->zone(), $problems),
+            handling: $this->handling($draft->handling, $dish, $house->zone(), $problems),
             known: $known?->spread(),
         ))->informedByRecipe());
     }
@@ -358,7 +359,7 @@ final readonly class DraftOrder
         return [$chosen, $left];
     }
 
-    private function handling(HandlingDraft $draft, \DateTimeZone $zone, Problems $problems): Handling
+    private function handling(HandlingDraft $draft, Dish $dish, \DateTimeZone $zone, Problems $problems): Handling
     {
         $lids = [];
         foreach ($draft->lids as $k => $typed) {
@@ -377,7 +378,8 @@ final readonly class DraftOrder
             Effort::tryFrom($draft->effort) ?? Effort::Full, $draft->hotLiquid, $draft->warmInsert,
             LayerOrder::tryFrom($draft->layers) ?? LayerOrder::RootsUnder, $lids, $start, $draft->nightBefore, $draft->mixBefore,
             $draft->saltBefore,
-            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems) ?? Handling::USUAL_HIGH_HOURS,
+            $this->hours($draft->high, 'handling.high', Range::highHours(), $problems)
+                ?? $dish->slowCookerWay()?->hoursOnHighFirst() ?? Handling::USUAL_HIGH_HOURS,
             $this->hours($draft->delay, 'handling.delay', Range::delayHours(), $problems) ?? 0.0,
             60 * ($this->hours(
                 preg_match('/^\s*\d+\s*$/', $draft->late) ? "$draft->late min" : $draft->late, 'handling.late', Range::lateHours(),

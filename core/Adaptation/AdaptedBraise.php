@@ -182,10 +182,7 @@ final readonly class AdaptedBraise
         $tests = array_filter($placed, static fn (Placed $p): bool => 'fork-test' === $p->job->id);
         $day = [] === $begun ? $day : $day->preparedFrom(reset($begun)->from);
         $day = [] === $tests ? $day : $day->testedAt(reset($tests)->from);
-        $finish = array_map(
-            static fn (Chore $c): string => $c->id,
-            array_filter($this->chosen->work->in(Stage::Finish, Stage::Table), static fn (Chore $c): bool => 'side-work' !== $c->code),
-        );
+        $finish = array_map(static fn (Chore $c): string => $c->id, $this->chosen->work->fromThePot());
         $sauce = array_filter($placed, static fn (Placed $p): bool => \in_array($p->job->id, $finish, true));
         $day = [] === $sauce ? $day : $day->sauceAt(reset($sauce)->from);
         $chilled = array_values(array_filter($placed, static fn (Placed $p): bool => BraiseJobs::INTO_FRIDGE === $p->job->id));

@@ -217,7 +217,8 @@ final readonly class BraiseOrder
         ));
     }
 
-    /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's, and the joint's bones */
+    /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's,
+     * and the joint's bones */
     public function toTakeOut(): array
     {
         $none = array_map(static fn (Ingredient $i): string => $i->foodText, $this->leftOut());
@@ -327,7 +328,7 @@ final readonly class BraiseOrder
      */
     public function thickenedAlready(): float
     {
-        $later = ClosingStarch::of($this->recipe->dish)->foods ?? [];
+        $later = ClosingStarch::of($this->recipe->dish, $this->choices)->foods ?? [];
 
         return array_sum(array_map(
             static fn (Ingredient $i): float => \in_array($i->key(), $later, true) ? 0.0 : (float) $i->grams * ($i->food->thick ?? 0.0),

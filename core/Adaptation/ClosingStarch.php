@@ -27,10 +27,12 @@ final readonly class ClosingStarch
     ) {
     }
 
-    public static function of(Dish $dish): ?self
+    /** @param LedgerChoices $choices what is only said for a case, and chosen */
+    public static function of(Dish $dish, LedgerChoices $choices = new LedgerChoices()): ?self
     {
         $acts = array_values(array_filter(
-            $dish->acts(), static fn (Act $a): bool => $a->kind->thickens() && Timing::Before !== $a->when->timing,
+            $dish->acts(), static fn (Act $a): bool => $a->kind->thickens() && Timing::Before !== $a->when->timing
+                && ($a->isDone() || $choices->refuses("step:{$a->step()}:only-{$a->said->value}")),
         ));
         if ([] === $acts) {
             return null;

@@ -54,7 +54,7 @@ final readonly class SauceBody
     /** The recipe's own starch is its thickening; where it doesn't say how much, as much as coats a spoon. */
     private static function ofTheRecipe(BraiseOrder $order, float $sauce): self
     {
-        $own = ClosingStarch::of($order->recipe->dish);
+        $own = ClosingStarch::of($order->recipe->dish, $order->choices);
 
         return match (true) {
             null === $own?->thickener => new self(0.0, 0.0, Thickener::CornStarch, ThickenedBy::Starch, true),

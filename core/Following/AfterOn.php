@@ -281,11 +281,7 @@ final readonly class AfterOn
     /** @return list<Chore> from the pot to the plate */
     private static function finish(AdaptedBraise $told): array
     {
-        $work = $told->chosen->work;
-
-        return array_values(array_filter(
-            $work->in(Stage::Finish, Stage::Table), static fn (Chore $c): bool => 'side-work' !== $c->code,
-        ));
+        return $told->chosen->work->fromThePot();
     }
 
     /**

@@ -23,7 +23,8 @@ use Pausis\Core\Recipe\When;
 final class ActReader
 {
     private const OBJECTS = [
-        'meat' => 'meat|joint|roast|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare|shanks?|shins?|ribs?'
+        'meat' => 'meat|joint|roast|gammon|ham|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare'
+            .'|shanks?|shins?|ribs?'
             .'|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
         'piece' => 'pieces?|chunks?|cubes?',
         'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
@@ -39,7 +40,8 @@ final class ActReader
         'starch' => '(?:gravy )?granules|thickening|masa|corn ?flour|corn ?starch|potato starch|arrowroot|slurry|roux|starch|flour',
         'butter' => 'butter|beurre mani[ée]',
         'fat' => 'fat|grease|oil|lard|dripping',
-        'side' => 'potato(?:es)?|rice|pasta|noodles|cous ?cous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
+        'side' => 'potato(?:es)?|tortillas?|flatbreads?|naan|wraps|buns|rolls|baguette|slaw|coleslaw|salad|rice|pasta|noodles'
+            .'|cous ?cous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
             .'|quinces?|peas',
         'bean' => 'beans',
         'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf'
@@ -72,6 +74,8 @@ final class ActReader
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
     /** "After an hour …", "when there are 45 minutes left, …": tells when, not how long. */
     private const AT_A_TIME = '/^\W*after\b|\b(?:left|to go|before|from the end|last|final)\b/iu';
+    /** "half an hour before you eat" is no time that it takes */
+    private const BEFORE_A_TIME = '/^\s*(?:or so )?(?:before|ahead|earlier)\b/iu';
     /** "they go in for the last 20 minutes" */
     private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew'
         .'|sauce)\b/iu';
@@ -84,9 +88,15 @@ final class ActReader
         .'|pot|cooker|insert)'
         .'|(?:on|at) the bottom|underneath|under\W*$|on the side)\b/iu';
     /** "with rice of course", "nice with bread" */
+    /** "Stock, anchovies, herbs, spice." */
+    private const ONLY_NAMES = '/^[^.:;()\d]*,[^.:;()\d]*\.?\s*$/u';
     private const HANDED = '/^\W*(?:(?:nice|good|lovely|great|eaten|served?)?\s*with|to each|each person)\b/iu';
     private const FRIES = [ActKind::Brown, ActKind::Render, ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const HEATS_UP = [...self::FRIES, ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Blanch, ActKind::WarmInsert];
+    /** "; drain, toss with a cup of the sauce", "Fluff it up" */
+    private const GOES_ON = '/^\W*(?:drain|rinse|fluff|mash|toss|butter|shape|knead|dress|rice|crush|fork)\b/iu';
+    /** Of what lies in its pot still it is the braise that goes on. */
+    private const ROASTS = '/^\W*(?:roast|bake|return)\b(?!.*\b(?:grill|broiler|hot oven|crisp\w*)\b)/iu';
     /** Where it cooks, or by what. */
     private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*'
         .'|simmer\w*|cook\w*|flame|fire|gas'
@@ -97,10 +107,15 @@ final class ActReader
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?'
+    public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|the|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|couscous'
+        .'|polenta|salad|slaw|dumplings|noodles'
+        .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
         .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
-        .'|potatoes|polenta|gremolata|topping|garnish|peas|greens))\b/iu';
+        .'|slaw|relish|salsa|raita|dressing'
+        .'|potatoes|polenta|gremolata|topping|garnish|peas|greens)|'.self::FOR_A_SAUCE.')\b/iu';
+    private const FOR_A_SAUCE = '(?:and )?for the (?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber'
+        .'|tahini|herb|yogh?urt|green|onion) (?:sauce|dip|salsa)';
     private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'
         .'|strings?|bay|bones?)\b/iu';
     /** These go on, or end, what was said beside the braise. */
@@ -120,6 +135,10 @@ final class ActReader
     private array $lastFoods = [];
     /** What the sentence before was about, where that was no meat and can be fried. */
     private ?string $fried = null;
+    /** Whether the sentence before ended beside the braise. */
+    private bool $besideBefore = false;
+    /** Whether the meat is out of the pot. */
+    private bool $lifted = false;
     /** Whether anything has come over heat yet. */
     private bool $begun = false;
     /** Whether the talk is of something made beside the braise. */
@@ -174,12 +193,20 @@ final class ActReader
 
         if ([] === $acts) {
             $places = $naming->in($sentence);
-            $kind = $this->unspoken($sentence, $this->objects($sentence, $places, $ingredients), [] !== $places, $after);
+            $kind = $this->unspoken(
+                $sentence, $this->objects($sentence, $places, $ingredients), [] !== $places, $after, \count($places) > 1,
+            );
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
-        $acts = SaidReader::told(ActsTogether::blanched($acts), $sentence);
+        $goesOn = $this->besideBefore && preg_match(self::GOES_ON, $sentence);
+        $acts = $after
+            ? ActsTogether::beside($acts, $sentence, self::OF_THE_BRAISE, (bool) $goesOn)
+            : ActsTogether::soaked(ActsTogether::blanched($acts));
+        $acts = SaidReader::told($acts, $sentence);
+        $this->besideBefore = [] !== $acts && ActKind::SideWork === $acts[\count($acts) - 1]->kind;
         foreach ($acts as $act) {
+            $this->lifted = $this->lifted || ActKind::Lift === $act->kind;
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
                 $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true,
@@ -203,7 +230,8 @@ final class ActReader
     ): array {
         foreach ($hits as $k => [$verb, $at]) {
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
-            $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at)).substr($sentence, $at, $to - $at);
+            $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at))
+                .substr($sentence, $at, $to - $at);
             $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
             $done = (string) preg_replace(
                 '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
@@ -229,6 +257,7 @@ final class ActReader
                 ];
                 continue;
             }
+            $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
                 : $this->inPan($kind, $objects, $whole, $after);
@@ -241,6 +270,12 @@ final class ActReader
         $this->fried = \in_array($spokenOf, ['paste', 'spice', 'base', 'garlic', 'bacon', 'something'], true) ? $spokenOf : null;
 
         return [$spans, $after];
+    }
+
+    /** @param list<array{ActKind, string, list<int>}> $spans of the sentence so far */
+    private function isLifted(array $spans): bool
+    {
+        return $this->lifted || [] !== array_filter($spans, static fn (array $s): bool => ActKind::Lift === $s[0]);
     }
 
     /** "remove it, and in the same fat toss": what stands before a verb and belongs to it. */
@@ -263,6 +298,9 @@ final class ActReader
 
         if (preg_match(self::GO_IN, $sentence)) {
             return false;
+        }
+        if (preg_match('/^\W*'.self::FOR_A_SAUCE.'\b/iu', $sentence)) {
+            return true;
         }
 
         return preg_match(self::BESIDE, $sentence)
@@ -340,9 +378,9 @@ final class ActReader
      * A sentence without a verb: "1 hour slowly", "apples in for the last 20 min", "onions, fennel 10 min".
      *
      * @param list<string> $objects
-     * @param bool         $names   whether it names foods of the list
+     * @param bool         $names   whether it names foods of the list, and $several whether more than one
      */
-    private function unspoken(string $sentence, array $objects, bool $names, bool $after): ?ActKind
+    private function unspoken(string $sentence, array $objects, bool $names, bool $after, bool $several): ?ActKind
     {
         $minutes = null;
         foreach (Durations::in($sentence) as [$one]) {
@@ -373,6 +411,7 @@ final class ActReader
             \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b|^\W*(?:now|next|then)\b/iu', $sentence) => ActKind::Add,
             $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
+            !$after && null === $minutes && $several && preg_match(self::ONLY_NAMES, $sentence) => ActKind::Load,
             ([] !== $objects || $names) && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
                 !$after => ActKind::Load,
                 [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
@@ -439,9 +478,11 @@ final class ActReader
      */
     private function act(string $id, ActKind $kind, string $whole, array $places, array $ingredients, string $sentence): Act
     {
-        $durations = Durations::in($whole);
         $longest = null;
-        foreach ($durations as [$minutes]) {
+        foreach (Durations::in($whole) as [$minutes, $from, $length]) {
+            if (ActKind::SideWork === $kind && preg_match(self::BEFORE_A_TIME, substr($whole, $from + $length))) {
+                continue;
+            }
             $longest = null === $longest || $minutes->high > $longest->high ? $minutes : $longest;
         }
         $late = \in_array($kind, [ActKind::Add, ActKind::SeasonToTaste], true) && null !== $longest && preg_match(self::LATE, $sentence);

@@ -7,6 +7,7 @@ namespace Pausis\Core\Reading;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\Internal\Durations;
 use Pausis\Core\Reading\Internal\Finishing;
+use Pausis\Core\Reading\Internal\Parts;
 use Pausis\Core\Reading\Internal\StructureReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
@@ -33,8 +34,11 @@ final readonly class DishReader
     ];
     /** What is marinated so long is begun the evening before, minutes. */
     private const OVERNIGHT = 360.0;
-    private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half)[^,.;]{0,20}/iu';
+    private const AFTER = '/\bafter (?:about |around |the first )?(?:an?\b|\d|[½¼¾]|one|two|three|four|five|six|half'
+        .'|(?<=first )hour)[^,.;]{0,20}/iu';
     private const LOOKS = [ActKind::TakeOut, ActKind::Skim, ActKind::PokeDown, ActKind::Check];
+    private const POT_IS_ON = '/\b(?:as soon as|once|when) (?:the (?:pot|slow cooker|cooker|meat|crock)|it|everything)(?: is|[’\']s)'
+        .' (?:on|going|under way|in)\b/iu';
     /** Later than this share of the cooking it is done at its end. */
     private const WELL_BEFORE_THE_END = 0.85;
     private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
@@ -61,7 +65,8 @@ final readonly class DishReader
         return self::assembled(
             $ingredients, $acts,
             (new StructureReader(
-                $ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part, $ingredients),
+                $ingredients, $acts, $sentences, $ways[0] ?? null, array_map(static fn (Ingredient $i): PartKind => $i->part,
+                    $ingredients),
             ))->read(),
             $ways, $whens,
         );
@@ -133,7 +138,8 @@ final readonly class DishReader
                 ? $act->as(ActKind::Reduce)
                 : $act;
             $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
-                $opened, $after, $late, $structure->uncoverMinutes, null === $cook ? null : $acts[$cook]->minutes,
+                $opened, $after, $late, $structure->uncoverMinutes, self::longer(null === $cook ? null : $acts[$cook]->minutes,
+                    ($ways[0] ?? null)?->minutes),
             ));
             $timed = isset($whens[$act->step()]) && $k !== $cook ? $timed->at($whens[$act->step()]) : $timed;
             $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
@@ -156,7 +162,8 @@ final readonly class DishReader
     }
 
     /**
-     * What goes in late and is only told with the cooking itself, "cook for 8 hours, with the barley for the last 90 minutes", is an act of
+     * What goes in late and is only told with the cooking itself, "cook for 8 hours, with the barley for the last 90 minutes",
+     * is an act of
      * its own behind it.
      *
      * @param list<Act>                   $acts        of the braise
@@ -217,7 +224,9 @@ final readonly class DishReader
             ($adds || ActKind::Garnish === $act->kind) && null !== $offset => When::beforeEnd($offset),
             Timing::BeforeEnd === $act->when->timing => $act->when,
             ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
-            \in_array($act->kind, self::LOOKS, true) && null !== self::hourOf($act, $cook) => When::afterStart(self::hourOf($act, $cook)),
+            ActKind::SideWork === $act->kind && preg_match(self::POT_IS_ON, $act->source) => When::afterStart(Minutes::exactly(0)),
+            \in_array($act->kind, [...self::LOOKS, ActKind::Add], true) && null !== self::hourOf($act,
+                $cook) => When::afterStart(self::hourOf($act, $cook)),
             \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
             default => When::atTheEnd(),
         };
@@ -231,6 +240,11 @@ final readonly class DishReader
         return null !== $cook && null !== $found && $found->high < self::WELL_BEFORE_THE_END * $cook->low ? $found : null;
     }
 
+    private static function longer(?Minutes $one, ?Minutes $other): ?Minutes
+    {
+        return ($one->low ?? 0.0) < ($other->low ?? 0.0) ? $other : $one;
+    }
+
     private static function isDayAhead(Act $act): bool
     {
         return 1 === preg_match(self::EVENING, $act->source) || (ActKind::Marinate === $act->kind
@@ -241,14 +255,23 @@ final readonly class DishReader
     private static function partOf(Act $act, array $partOf, bool $after): PartKind
     {
         $named = array_values(array_filter(array_map(static fn (string $food): ?PartKind => $partOf[$food] ?? null, $act->foods)));
-        $beside = array_values(array_filter($named, static fn (PartKind $p): bool => PartKind::Braise !== $p && PartKind::Marinade !== $p));
+        $beside = array_values(array_filter($named,
+            static fn (PartKind $p): bool => PartKind::Braise !== $p && PartKind::Marinade !== $p));
 
         return match (true) {
-            ActKind::SideWork === $act->kind => $beside[0] ?? PartKind::Side,
+            ActKind::SideWork === $act->kind => preg_match(Parts::ANOTHER_DAY, $act->source) ? PartKind::SecondMeal
+                : $beside[0] ?? PartKind::Side,
             // What is made with something of the side is the side's, whatever of the braise's butter goes into it.
             $after && \in_array(PartKind::Side, $beside, true) && !$act->kind->finishes() => PartKind::Side,
             [] !== $named && \count($beside) === \count($named) && !$act->kind->finishes() => $beside[0],
+            [] !== $named && \count($beside) === \count($named) && self::bindsWhatIsBeside($act) => $beside[0],
             default => PartKind::Braise,
         };
+    }
+
+    /** Butter, flour and milk of a sauce beside are no thickening of this one. */
+    private static function bindsWhatIsBeside(Act $act): bool
+    {
+        return $act->kind->thickens() || ActKind::CreamOrYoghurtIn === $act->kind;
     }
 }

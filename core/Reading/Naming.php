@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading;
 
 use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Recipe\Ingredient;
 
 /** Which ingredients a sentence names: by what the recipe calls them, by the last word of it, meat also as meat. */
@@ -24,6 +25,14 @@ final readonly class Naming
     /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
     private const BARE_FIRST = [Role::Spice, Role::Salt];
 
+    private const MEAT_WORDS = '/\b(?:gammon|ham|bacon|brisket|ribs?|shanks?|shins?|cheeks?|chuck|shoulder|neck|oxtail|hock|knuckle'
+        .'|thighs?'
+        .'|legs?|drumsticks?|breasts?|belly|loin|steaks?|haunch|saddle|tongue|heart|beef|pork|lamb|mutton|veal|venison|chicken|duck'
+        .'|turkey'
+        .'|goat|rabbit|hare|goose|pheasant|partridge)\b/u';
+    /** What is said of all of a kind, where there are several. */
+    private const CLASSES = ['spices' => Role::Spice, 'herbs' => Role::Herb];
+
     /** @var array<string, list<int>> places by name, the longest names first */
     private array $places;
 
@@ -38,9 +47,17 @@ final readonly class Naming
                 $places[$name][] = $k;
             }
         }
+        $groups = self::groupsOf($ingredients);
+        foreach ($groups as $name => $of) {
+            $places[$name] = $of;
+        }
+        foreach (self::classesOf($ingredients) as $name => $of) {
+            $places[$name] ??= $of;
+        }
         foreach ($places as $name => $of) {
-            $first = array_values(array_filter($of, static fn (int $k): bool => \in_array($ingredients[$k]->role, self::BARE_FIRST, true)));
-            $places[$name] = [] === $first || str_contains((string) $name, ' ') ? $of : $first;
+            $first = array_values(array_filter($of, static fn (int $k): bool => \in_array($ingredients[$k]->role,
+                self::BARE_FIRST, true)));
+            $places[$name] = [] === $first || isset($groups[$name]) || str_contains((string) $name, ' ') ? $of : $first;
         }
         uksort($places, static fn (int|string $a, int|string $b): int => \strlen((string) $b) <=> \strlen((string) $a));
         $this->places = $places;
@@ -82,13 +99,13 @@ final readonly class Naming
     {
         $text = Larder::normal($one->foodText);
         $last = (string) preg_replace('/^.* /u', '', $text);
-        $names = [$text, $last, (string) preg_replace('/s$/u', '', $last)];
+        $names = [$text, $last, self::single($last)];
         $bare = (string) preg_replace('/ (?:leaves|leaf|sprigs?|stalks?)$/u', '', $text);
         if ($bare !== $text) {
             $names[] = $bare;
         }
         if (Role::Meat === $one->role) {
-            array_push($names, 'meat', 'joint', $one->cut->animal ?? '');
+            array_push($names, 'meat', 'joint', $one->cut->animal ?? '', ...self::meatWords($text));
         }
         if (null !== $one->food) {
             $names[] = Larder::normal($one->food->name);
@@ -101,6 +118,69 @@ final readonly class Naming
         return array_values('water' === $one->food?->id ? array_unique([...$called, 'water']) : $called);
     }
 
+    private static function isWhole(Ingredient $one): bool
+    {
+        return true === $one->food?->takeOut && !\in_array($one->amount?->unit, [Unit::Teaspoon, Unit::Tablespoon], true);
+    }
+
+    /** @return list<string> "ribs" and "pork" of meaty pork ribs */
+    private static function meatWords(string $text): array
+    {
+        preg_match_all(self::MEAT_WORDS, $text, $m);
+
+        return $m[0];
+    }
+
+    /**
+     * What the recipe lists together under a name; a sauce that is made is the sauce only where its ingredients are spoken of.
+     *
+     * @param list<Ingredient> $ingredients
+     *
+     * @return array<string, list<int>>
+     */
+    private static function groupsOf(array $ingredients): array
+    {
+        $groups = [];
+        foreach ($ingredients as $k => $one) {
+            foreach ('' === $one->group ? [] : ['sauce' === $one->group ? [] : [$one->group], self::asListed($one->group)] as $names) {
+                foreach ($names as $name) {
+                    $groups[$name][] = $k;
+                }
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param list<Ingredient> $ingredients
+     *
+     * @return array<string, list<int>>
+     */
+    private static function classesOf(array $ingredients): array
+    {
+        $classes = array_map(static fn (Role $role): array => array_keys(array_filter(
+            $ingredients, static fn (Ingredient $i): bool => $role === $i->role,
+        )), self::CLASSES);
+        $whole = array_keys(array_filter($ingredients, self::isWhole(...)));
+        $classes['whole spices'] = array_values(array_intersect($classes['spices'], $whole));
+        $classes['ground spices'] = array_values(array_diff($classes['spices'], $whole));
+
+        return array_filter($classes, static fn (array $of): bool => \count($of) > 1);
+    }
+
+    /** @return list<string> */
+    private static function asListed(string $group): array
+    {
+        return ["$group ingredients", "ingredients for the $group", "ingredients of the $group", "everything for the $group"];
+    }
+
+    /** "leaves" are of a leaf, and nothing that is to be left. */
+    private static function single(string $name): string
+    {
+        return (string) preg_replace(['/(?<=[lr]o|lea|ha[l])ves$/u', '/(?<!s)s$/u'], ['f', ''], $name);
+    }
+
     /**
      * What a food is a kind of, "mushrooms" for shiitake, where nothing else of the list is called so.
      *
@@ -111,7 +191,7 @@ final readonly class Naming
         $kinds = [];
         foreach ($one->food->words ?? [] as $word) {
             $last = (string) preg_replace('/^.* /u', '', Larder::normal($word));
-            array_push($kinds, $last, (string) preg_replace('/s$/u', '', $last));
+            array_push($kinds, $last, self::single($last));
         }
 
         return array_values(array_unique(array_filter(

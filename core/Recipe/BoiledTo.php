@@ -18,7 +18,8 @@ final readonly class BoiledTo
         '/\bby (?:about |around |nearly |roughly |at least )?(?:a |one[- ])?(?:quarter|¼|1\/4)/iu' => 0.75,
         '/\bto (?:about |around |nearly |roughly )?(?:a |one[- ])?(?:quarter|¼|1\/4)/iu' => 0.25,
         '/\b(?:by|to|down) (?:about |around |nearly |roughly |at least |over )?(?:a |one[- ])?(?:half|½|1\/2)|\bhalved?\b/iu' => 0.5,
-        '/\b(?:nearly|almost|all but|practically|has|have|is) (?:all )?(?:gone|dry|evaporated|vanished|disappeared)\b|\bau sec\b/iu' => 0.1,
+        '/\b(?:nearly|almost|all but|practically|has|have|is) (?:all )?(?:gone|dry|evaporated|vanished|disappeared|nothing)\b'
+            .'|\b(?:until|till) (?:it is |it’s |it\'s |all )?gone\b|\bau sec\b/iu' => 0.1,
         '/\bsyrup\w*\b/iu' => 0.2,
     ];
     private const MILLILITRES = '/\bto (?:about |around |roughly )?(?<n>\d{2,4}) ?ml\b/iu';

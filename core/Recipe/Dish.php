@@ -7,6 +7,8 @@ namespace Pausis\Core\Recipe;
 /** A recipe as a process: its parts, what is done in each, the ways in which it may be cooked, and what comes out of the pot again. */
 final readonly class Dish
 {
+    /** Meat that is only taken off its bones needs to be no softer for it. */
+    private const OFF_THE_BONE = '/\b(?:off|from) (?:the|its|their) bones?\b(?!.*\b(?:shred\w*|apart|strands)\b)/iu';
     private const PUTS_IN = [ActKind::Load, ActKind::BoilDown, ActKind::HeatUp, ActKind::Deglaze, ActKind::Add];
 
     /**
@@ -74,7 +76,9 @@ final readonly class Dish
     /** Whether its meat is pulled apart. */
     public function pulls(): bool
     {
-        return [] !== array_filter($this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind);
+        return [] !== array_filter(
+            $this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind && !preg_match(self::OFF_THE_BONE, $a->words),
+        );
     }
 
     /** @return list<float> hours after the start at which the lid is lifted to take something out or off */

@@ -26,6 +26,7 @@ final readonly class Ingredient
      * @param Guess|null  $guess       a word of it that was taken for another
      * @param PartKind    $part        of the recipe to which it belongs
      * @param string      $id          of the line in its recipe; empty where it has none
+     * @param string      $group       what the recipe calls it with those that it lists beside it: rub, glaze; empty where nothing
      */
     public function __construct(
         public int $line,
@@ -45,6 +46,7 @@ final readonly class Ingredient
         public ?Guess $guess = null,
         public string $id = '',
         public PartKind $part = PartKind::Braise,
+        public string $group = '',
     ) {
     }
 
@@ -57,27 +59,23 @@ final readonly class Ingredient
     /** @param string $id outlives corrections of the line */
     public function identified(string $id): self
     {
-        return new self(
-            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
-            $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $id, $this->part);
+        return $this->with(id: $id);
     }
 
     /** Not only if liked. */
     public function needed(): self
     {
-        return new self(
-            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
-            $this->cut,
-            $this->role, $this->notes, false, $this->confidence, $this->doubts, $this->guess, $this->id, $this->part);
+        return $this->with(optional: false);
     }
 
     public function belongingTo(PartKind $part): self
     {
-        return new self(
-            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
-            $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $part);
+        return $this->with(part: $part);
+    }
+
+    public function grouped(string $group): self
+    {
+        return $this->with(group: $group);
     }
 
     /** Whether it is of the same food, or the same unknown words. */
@@ -91,31 +89,31 @@ final readonly class Ingredient
     /** With the food's own name in place of the words around it. */
     public function named(): self
     {
-        return null === $this->food ? $this : new self(
-            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->food->name, $this->food,
-            $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, $this->doubts, $this->guess, $this->id, $this->part);
+        return null === $this->food ? $this : $this->with(foodText: $this->food->name);
     }
 
     public function doubted(Doubt $doubt): self
     {
-        return new self(
-            $this->line, $this->source, $this->amountText, $this->amount, $this->grams, $this->millilitres, $this->foodText, $this->food,
-            $this->cut,
-            $this->role, $this->notes, $this->optional, $this->confidence, [...$this->doubts, $doubt], $this->guess,
-            $this->id, $this->part);
+        return $this->with(doubts: [...$this->doubts, $doubt]);
     }
 
     /** With an amount that came from somewhere else. */
-    public function measured(string $amountText, ?Amount $amount, ?float $grams, ?float $millilitres, Doubt $doubt, float $confidence): self
+    public function measured(string $amountText, ?Amount $amount, ?float $grams, ?float $millilitres, Doubt $doubt,
+        float $confidence): self
     {
         $doubts = array_values(array_filter(
             $this->doubts, static fn (Doubt $d): bool => Doubt::NoAmount !== $d && Doubt::UsualSize !== $d,
         ));
 
-        return new self(
-            $this->line, $this->source, $amountText, $amount, $grams, $this->role->isPoured() ? $millilitres : null, $this->foodText,
-            $this->food, $this->cut,
-            $this->role, $this->notes, $this->optional, $confidence, [...$doubts, $doubt], $this->guess, $this->id, $this->part);
+        return $this->with(
+            amountText: $amountText, amount: $amount, grams: $grams, millilitres: $this->role->isPoured() ? $millilitres : null,
+            confidence: $confidence, doubts: [...$doubts, $doubt],
+        );
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @phpstan-ignore argument.type (its own properties, by name) */
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

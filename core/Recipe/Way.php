@@ -37,11 +37,18 @@ final readonly class Way
         );
     }
 
+    /** Hours on High before it is turned to Low; null where it isn't. */
+    public function hoursOnHighFirst(): ?float
+    {
+        return ['high', 'low'] === array_column($this->phases, 'setting') ? $this->phases[0]['minutes']->middle() / 60 : null;
+    }
+
     public function original(): ?OriginalMethod
     {
         return null === $this->minutes || $this->minutes->middle() <= 0 ? null
             : new OriginalMethod(
-                $this->method, $this->minutes->middle() / 60, null === $this->celsius ? null : ($this->celsius[0] + $this->celsius[1]) / 2,
+                $this->method, $this->minutes->middle() / 60,
+                null === $this->celsius ? null : ($this->celsius[0] + $this->celsius[1]) / 2,
             );
     }
 }

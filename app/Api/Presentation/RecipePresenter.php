@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\App\Api\Presentation;
 
 use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\HandlingDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\App\Api\Wire\MarkView;
 use Pausis\App\Api\Wire\MeatDraft;
@@ -27,12 +28,14 @@ use Pausis\Core\Day\Sides;
 use Pausis\Core\Day\SidesOfDish;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
 use Pausis\Core\Problem\Range;
 use Pausis\Core\Reading\DishReader;
 use Pausis\Core\Reading\MethodReader;
+use Pausis\Core\Reading\PotLoading;
 use Pausis\Core\Reading\Questions;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
@@ -138,6 +141,7 @@ final readonly class RecipePresenter
     private function draft(Reading $reading, string $whose, Measures $measures): BraiseDraft
     {
         $now = $this->house->now();
+        $loading = PotLoading::of($reading->acts, $reading->ingredients);
         $dinner = $now->modify($now->format('H:i') < self::LATEST_FOR_TODAY ? self::USUAL_DINNER : 'tomorrow '.self::USUAL_DINNER);
 
         return new BraiseDraft(
@@ -147,7 +151,7 @@ final readonly class RecipePresenter
             array_map(
                 static fn (Ingredient $i): IngredientDraft => new IngredientDraft(
                     $i->line, $i->source, $i->amountText, $i->foodText, '', \in_array(Doubt::NotAFood, $i->doubts, true), $i->id,
-                    PartKind::Braise === $i->part ? '' : $i->part->value,
+                    PartKind::Braise === $i->part ? '' : $i->part->value, $i->group,
                 ),
                 $reading->ingredients,
             ),
@@ -168,6 +172,10 @@ final readonly class RecipePresenter
                 array_keys($reading->steps),
             ),
             $whose,
+            handling: new HandlingDraft(
+                hotLiquid: $loading->hotLiquid, warmInsert: $loading->warmInsert,
+                layers: ($loading->meatUnder ? LayerOrder::MeatUnder : LayerOrder::RootsUnder)->value,
+            ),
             sides: $this->sides($reading),
         );
     }

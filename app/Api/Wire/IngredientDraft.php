@@ -10,9 +10,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class IngredientDraft
 {
     /**
-     * @param string $role empty for the reader's own guess
-     * @param string $part of the recipe: side, topping … ; empty for what goes into the pot
-     * @param string $id   of the line, whatever is made of it; empty where it has none yet
+     * @param string $role  empty for the reader's own guess
+     * @param string $part  of the recipe: side, topping … ; empty for what goes into the pot
+     * @param string $group what the recipe calls it with those listed beside it: rub, glaze; empty where nothing
+     * @param string $id    of the line, whatever is made of it; empty where it has none yet
      */
     public function __construct(
         public int $line,
@@ -23,6 +24,7 @@ final readonly class IngredientDraft
         public bool $ignored,
         #[Assert\Length(max: 400)] public string $id = '',
         #[Assert\Length(max: 20)] public string $part = '',
+        #[Assert\Length(max: 20)] public string $group = '',
     ) {
     }
 }

@@ -48,6 +48,12 @@ final readonly class Chore
         return $this->changed(acts: [...$this->acts, ...$acts], foods: array_values(array_unique([...$this->foods, ...$foods])));
     }
 
+    /** @param float $hour after switching on */
+    public function at(float $hour): self
+    {
+        return $this->changed(atHour: $hour);
+    }
+
     /** @param array<string, float|int|string> $variables */
     public function with(array $variables): self
     {

@@ -26,13 +26,14 @@ final class Chores
     /** What may wait how long for the next, minutes; nothing that was browned is kept. Estimates, docs/model.md §8. */
     private const WAITS = [
         'cut-vegetables' => 960, 'mix-spices' => 960, 'mix' => 120,
-        'beans-on' => 0, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
+        'beans-on' => 0, 'stand' => 30, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
         'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
         'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
-        'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20, 'plate' => 0,
+        'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20,
+        'heat-oven' => 15, 'plate' => 0,
     ];
     private const PAN = [
         ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze,
@@ -43,6 +44,8 @@ final class Chores
     public const BOILED_BEANS_WAIT = 60;
     private const EVENING = 5;
     private const MARINATING = 10;
+    private const SOAKING = 30.0;
+    private const LEAST_STANDING = 15.0;
     private const ADDING = 5;
     private const TESTING = 5;
     private const PORTION = 10;
@@ -65,18 +68,27 @@ final class Chores
     private const BOXING = 5.0;
     private const RESTING = 10.0;
     private const CRISPING = 6.0;
+    private const OVEN_HEATS = 15.0;
+    private const GRILL_HEATS = 5.0;
     private const TAKING_OUT = 2.0;
+    /** What is boiled longer once starch is in boils down as well. */
+    private const LONGEST_THICKENING = 20.0;
     /** What is never one piece of work with another of its kind. */
-    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart', 'mix'];
+    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart', 'mix', 'stand'];
     /** The order of a recipe is kept: work is never one with its like on the other side of these. */
     private const NOT_ACROSS = [
         'fry-base' => self::IN_THE_PAN, 'boil-wine-down' => self::IN_THE_PAN,
         'strain-and-skim' => ['reduce', 'blend-sauce', 'sieve', 'slurry', 'glaze', 'cream-in', 'back-in'],
     ];
+    private const OF_THE_EVENING = [ActKind::Marinate, ActKind::Season, ActKind::Mix, ActKind::Tie, ActKind::Dry];
     private const IN_THE_PAN = [
         'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
     ];
     private const LEAST_SIDE = 10.0;
+    private const LEAST_BESIDE_TIMED = 5.0;
+    private const GOES_ON = '/^\W*(?:drain|rinse|toss|mash|fluff|butter)\b/iu';
+    private const BRUSHING = 3.0;
+    private const ONLY_BRUSHED = '/\b(?:brush|paint)\w*\b(?!.*\b(?:until|till|shin\w*|sticky|glaz\w*|coats?)\b)/iu';
     private const MORE_SIDE = 3;
     private const MOST_WORDS = 70;
 
@@ -151,6 +163,18 @@ final class Chores
             $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code,
         ));
         $this->chores[] = self::doing(0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)), $told);
+    }
+
+    /** It soaks, or lies in its marinade, by itself. */
+    private function standing(Deed $d): Chore
+    {
+        $minutes = $d->act->minutes?->middle() ?? self::SOAKING;
+
+        return new Chore(
+            'stand', 'stand', Stage::Before, [], ['how' => $d->act->kind->value,
+                'food' => '' === $this->named($d) ? 'none' : $this->named($d)],
+            (int) round($minutes), new Term('stand', $minutes), Uses::Nothing, self::WAITS['stand'],
+        );
     }
 
     /** With the work before it in the same stage; where there is none yet, with the next. */
@@ -289,8 +313,17 @@ final class Chores
                 $d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)],
             ),
             'salt-meat' === $d->code => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
+            !$d->is(...self::OF_THE_EVENING) => null,
+            $d->is(ActKind::Season) && !$this->isMarinated() => $this->plain($d, 'night-salt', 'salt-meat', self::EVENING, Uses::Hands),
             default => $this->plain($d, 'night-marinate', 'marinate', self::MARINATING, Uses::Hands),
         };
+    }
+
+    private function isMarinated(): bool
+    {
+        return [] !== array_filter(
+            $this->order->recipe->dish->acts(), static fn (Act $a): bool => ActKind::Marinate === $a->kind && $a->isDone(),
+        );
     }
 
     private function before(Deed $d): ?Chore
@@ -315,13 +348,16 @@ final class Chores
             ActKind::Flour => $d->is(ActKind::Flour) && $this->isInThePan() ? null : $this->ofTerm(
                 $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
             ),
-            ActKind::Marinate => $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
+            ActKind::Soak => $this->standing($d),
+            ActKind::Marinate => ($d->act->minutes->high ?? 0.0) >= self::LEAST_STANDING ? $this->standing($d)
+                : $this->ofTerm($d, new Term('marinate', (float) self::MARINATING), Uses::Hands, 'marinate'),
             ActKind::BoilBeans => $this->ofTerm(
                 $d, new Term('beans-on', HandsOn::BEANS_ON, ['food' => $this->named($d)]), Uses::HandsAndRing, 'beans-on',
             ),
             ActKind::WarmInsert => $this->ofTerm($d, new Term('warm-insert', HandsOn::WARMING), Uses::Hands, 'warm-insert'),
             ActKind::Blanch => $this->ofTerm(
-                $d, new Term('blanch', self::BOILING_UP + ($minutes ?? self::BLANCHING), ['boilingMinutes' => $minutes ?? self::BLANCHING]),
+                $d, new Term('blanch', self::BOILING_UP + ($minutes ?? self::BLANCHING),
+                    ['boilingMinutes' => $minutes ?? self::BLANCHING]),
                 Uses::Ring, 'blanch',
             ),
             ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
@@ -426,6 +462,7 @@ final class Chores
     private function during(Deed $d): ?Chore
     {
         return match (true) {
+            $d->isBeside => $this->sideWork($d)->at($d->atHour ?? 0.0),
             $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
             'look' === $d->code => new Chore(
                 'look-'.$d->act->id, 'skim' === $d->variables['how'] ? 'look-skim' : 'look-take-out', $d->stage, [],
@@ -446,12 +483,19 @@ final class Chores
 
         return match ($d->act->kind) {
             ActKind::Fry, ActKind::FryBase, ActKind::Toast => $this->fryApart($d),
-            ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out', variables: ['list' => 'none']),
+            ActKind::Preheat => $this->ofTerm(
+                $d, new Term('heat-oven', 'oven' === ($d->variables['how'] ?? 'grill') ? self::OVEN_HEATS : self::GRILL_HEATS),
+                Uses::Oven,
+                'heat-oven', variables: $d->variables,
+            )?->lengthening(null),
+            ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out',
+                variables: ['list' => 'none']),
             ActKind::TakeOut => $this->takeOut($d),
             ActKind::Sieve => $this->ofTerm($d, new Term('sieve', HandsOn::SKIM), Uses::Hands, 'sieve'),
             ActKind::Strain,
             ActKind::Skim => $this->ofTerm(
-                $d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim', variables: ['how' => $d->act->kind->value],
+                $d, new Term('strain-and-skim', HandsOn::SKIM), Uses::Hands, 'strain-and-skim',
+                variables: ['how' => $d->act->kind->value],
             ),
             ActKind::Blend,
             ActKind::Mash => $this->ofTerm(
@@ -465,7 +509,9 @@ final class Chores
                 ),
                 Uses::Ring, 'reduce',
             ),
-            ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term('glaze', self::GLAZING)), Uses::HandsAndRing, 'glaze'),
+            ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term(
+                'glaze', preg_match(self::ONLY_BRUSHED, $d->act->words) ? self::BRUSHING : self::GLAZING,
+            )), Uses::HandsAndRing, 'glaze'),
             ActKind::Slurry,
             ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', self::boiling($d)), Uses::HandsAndRing, 'slurry'),
             ActKind::CreamOrYoghurtIn => $this->ofTerm(
@@ -485,10 +531,17 @@ final class Chores
                 'back-in',
             ),
             ActKind::Rest => $this->ofTerm($d, self::own($d, new Term('rest-meat', self::RESTING)), Uses::Nothing, 'rest-meat'),
-            ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp'),
+            ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp',
+                variables: ['how' => $this->isInTheOven($d) ? 'oven' : 'grill']),
             ActKind::Cook => $this->ofTerm($d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)), Uses::Ring, 'simmer-on'),
             default => null,
         };
+    }
+
+    private function isInTheOven(Deed $d): bool
+    {
+        return preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source)
+            && !preg_match('/\b(?:grill|broiler)\b/iu', $d->act->source);
     }
 
     /** What comes out does so as the meat is lifted, where it is; else by itself. */
@@ -549,7 +602,7 @@ final class Chores
                 'part' => $this->partOf($d),
                 'text' => self::words($d),
             ],
-            (int) round($minutes ?? self::LEAST_SIDE), null, match (true) {
+            (int) round($minutes ?? $this->handling($d)), null, match (true) {
                 null === $minutes => Uses::Hands,
                 1 === preg_match('/\b(?:stir\w*|ladle\w*|whisk\w*|turn\w*)\b/iu', $d->act->source) => Uses::HandsAndRing,
                 1 === preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source) => Uses::Oven,
@@ -557,6 +610,21 @@ final class Chores
                 default => Uses::Nothing,
             }, self::WAITS['side-work'],
         );
+    }
+
+    /** Hands at a side for which the recipe gives no minutes: less where the sentence times what cooks by itself. */
+    private function handling(Deed $d): float
+    {
+        foreach ($this->order->recipe->dish->beside() as $part) {
+            foreach ($part->acts as $act) {
+                $goesOn = $act->source === $d->act->source || preg_match(self::GOES_ON, $d->act->words);
+                if ($goesOn && \in_array($d->act, $part->acts, true) && null !== $act->minutes) {
+                    return self::LEAST_BESIDE_TIMED;
+                }
+            }
+        }
+
+        return self::LEAST_SIDE;
     }
 
     private function later(Deed $d): ?Chore
@@ -568,10 +636,13 @@ final class Chores
         };
     }
 
-    /** Minutes that its thickener boils. */
+    /** Minutes that its thickener boils, or that the recipe simmers it on the hob; what thickens in the cooker takes longer there. */
     private static function boiling(Deed $deed): float
     {
-        return (float) (Thickener::tryFrom((string) ($deed->variables['thickener'] ?? '')) ?? Thickener::CornStarch)->hobMinutes();
+        $own = preg_match('/\b(?:low|high|cooker|lid)\b/iu', $deed->act->source) ? 0.0 : $deed->act->minutes?->middle() ?? 0.0;
+
+        return max(min($own, self::LONGEST_THICKENING),
+            (float) (Thickener::tryFrom((string) ($deed->variables['thickener'] ?? '')) ?? Thickener::CornStarch)->hobMinutes());
     }
 
     /** @param array<string, float|int|string> $variables */

@@ -33,7 +33,8 @@ final readonly class Evaluation
         $low = $this->outcome($order, ProgramChoice::Low, $larger);
         $high = $this->outcome($order, ProgramChoice::High, $larger);
         $outcomes = $order->cooker->hasMedium ? [$low, $this->outcome($order, ProgramChoice::Medium, $larger), $high] : [$low, $high];
-        if ((null !== $low->unsafe && null === $high->unsafe) || ProgramChoice::HighThenLow === $order->wishes->choice) {
+        if ((null !== $low->unsafe && null === $high->unsafe) || ProgramChoice::HighThenLow === $order->wishes->choice
+            || \in_array(ProgramChoice::HighThenLow->value, $order->ownSettings(), true)) {
             $outcomes[] = $this->outcome($order, ProgramChoice::HighThenLow, $larger);
         }
 

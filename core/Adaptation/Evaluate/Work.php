@@ -15,8 +15,9 @@ use Pausis\Core\Safety\Rules;
 final readonly class Work
 {
     /** What needs no meat out of its fridge. */
-    private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'mix', 'beans-on', 'boil-beans', 'warm-insert'];
+    private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'mix', 'beans-on', 'boil-beans', 'warm-insert', 'stand'];
 
+    private const BEGUN_SOONER = ['side-work', 'heat-oven'];
     private const NEED_IT_SHREDDED = ['back-in', 'crisp', 'glaze'];
 
     /** @param list<Chore> $chores */
@@ -40,14 +41,22 @@ final readonly class Work
         return array_values(array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->stage, $stages, true)));
     }
 
-    /** Whether it goes on beside the rest of the finish: sides, and meat that is shredded or rests while the sauce boils down by itself. */
+    /** Whether it goes on beside the rest of the finish: sides,
+     * and meat that is shredded or rests while the sauce boils down by itself. */
     public function isBeside(Chore $chore): bool
     {
-        return match ($chore->code) {
-            'side-work' => true,
+        return \in_array($chore->code, self::BEGUN_SOONER, true) || match ($chore->code) {
             'shred-meat', 'rest-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
             default => false,
         };
+    }
+
+    /** @return list<Chore> from the pot to the plate, without what goes on beside it from sooner on */
+    public function fromThePot(): array
+    {
+        return array_values(array_filter(
+            $this->in(Stage::Finish, Stage::Table), static fn (Chore $c): bool => !\in_array($c->code, self::BEGUN_SOONER, true),
+        ));
     }
 
     private function has(string ...$codes): bool

@@ -12,7 +12,7 @@ final readonly class All
     {
         return [
             new OnlyWhatIsSaid(), new SidesNotMade(), new StraightBefore(), new NeverAsPrinted(),
-            new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
+            new SameDay(), new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
             new LateOrLarger(),
             new Salting(),
             new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(),

@@ -11,7 +11,7 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class FromThePot implements Rule
 {
     private const NEEDS_IT_OUT = [
-        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Glaze, ActKind::Crisp, ActKind::Rest, ActKind::BackIntoTheJuice,
+        ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Glaze, ActKind::Crisp, ActKind::BackIntoTheJuice,
     ];
 
     public function applied(Process $process, Circumstances $in): Process

@@ -13,6 +13,7 @@ use Pausis\Core\Recipe\Minutes;
 final readonly class Hours implements Rule
 {
     private const LEAST_COOK_MINUTES = 20.0;
+    private const WARMS = '/\b(?:re-?heat|warm|heat)\w*\b[^.;]{0,30}\b(?:through|gently|slowly|up|again)\b|\bre-?heat/iu';
     private const IF_DRY = '/\b(?:dry|dries|drying)\b/iu';
     private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
 
@@ -69,6 +70,7 @@ final readonly class Hours implements Rule
         return match (true) {
             Fate::Stays !== $d->fate => $d,
             Stage::Start === $d->stage && $d->is(ActKind::Cook) => $d->otherwise('cook-on-setting', $window),
+            $d->is(ActKind::Cook) && Stage::Finish === $d->stage && preg_match(self::WARMS, $d->act->source) => $d,
             $d->is(ActKind::Cook) && (Stage::During === $d->stage || Stage::Finish === $d->stage) => $this->isLong($d)
                 ? $refusable('within-the-hours')
                 : $this->short($d),

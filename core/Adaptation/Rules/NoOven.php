@@ -6,19 +6,22 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Recipe\ActKind;
 
-/** The slow cooker does the braising: no oven is heated for it. */
+/** The slow cooker does the braising: no oven is heated for it, but in time for what is crisped in it. */
 final readonly class NoOven implements Rule
 {
     private const OF_THE_COOKER = '/\b(?:insert|cooker|crock)\b/iu';
     private const GRILL = '/\b(?:grill|broiler)\b/iu';
+    /** What is done under the grill, unless its own words speak of the oven. */
+    private const IN_THE_OVEN = '/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu';
 
     public function applied(Process $process, Circumstances $in): Process
     {
         $entries = [];
-        $process = $process->map(static function (Deed $d) use ($in, &$entries): Deed {
+        $crisps = $process->does(Stage::Finish, ActKind::Crisp);
+        $process = $process->map(static function (Deed $d) use ($in, $crisps, &$entries): Deed {
             if (!$d->is(ActKind::Preheat)
                 || preg_match(self::OF_THE_COOKER, $d->act->source)
-                || (Stage::Before !== $d->stage && preg_match(self::GRILL, $d->act->source))) {
+                || (Stage::Before !== $d->stage && ($crisps || preg_match(self::GRILL, $d->act->source)))) {
                 return $d;
             }
             $key = $d->keyOf('oven-not-needed');
@@ -28,6 +31,24 @@ final readonly class NoOven implements Rule
             return $gone;
         });
 
-        return $process->noting(...$entries);
+        return self::heatedFirst($process->noting(...$entries));
+    }
+
+    /** What is crisped goes in hot: the oven, or the grill, is on by then, whether the recipe says so or not. */
+    private static function heatedFirst(Process $process): Process
+    {
+        $crisp = $process->in(Stage::Finish, ActKind::Crisp)[0] ?? null;
+        if (null === $crisp) {
+            return $process;
+        }
+        $how = preg_match(self::IN_THE_OVEN, $crisp->act->source) && !preg_match(self::GRILL, $crisp->act->source) ? 'oven' : 'grill';
+        $own = array_values(array_filter(
+            $process->remaining(), static fn (Deed $d): bool => $d->is(ActKind::Preheat) && Stage::Before !== $d->stage
+                && !$d->isBeside && !preg_match(self::OF_THE_COOKER, $d->act->source),
+        ))[0] ?? null;
+        $heats = $own?->in(Stage::Finish)->told('', ['how' => $how])
+            ?? Deed::added(ActKind::Preheat, Stage::Finish, 'heat-oven', [], ['how' => $how]);
+
+        return (null === $own ? $process : $process->without($own))->inserted($heats, ...ActKind::cases());
     }
 }

@@ -17,7 +17,9 @@ final readonly class Preparing implements Rule
         $process = [] === $in->order->recipe->dish->acts() ? self::usual($process, $in) : $process;
         $handling = $in->order->handling;
         $ingredients = $in->order->potIngredients();
-        $mixed = array_merge([], ...array_map(static fn (Deed $d): array => $d->act->foods, $process->in(Stage::Before, ActKind::Mix)));
+        $mixed = array_merge([], ...array_map(static fn (Deed $d): array => $d->act->foods, [
+            ...$process->in(Stage::Evening, ActKind::Mix), ...$process->in(Stage::Before, ActKind::Mix),
+        ]));
         $unmixed = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => !\in_array($i->key(), $mixed, true)));
         if (null !== HandsOn::mixing($unmixed)) {
             $process = $process->inserted(

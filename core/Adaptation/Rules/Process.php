@@ -57,7 +57,13 @@ final readonly class Process
                     $marinade[] = new Deed($act, \in_array(Stage::Evening, $stages, true) ? Stage::Evening : Stage::Before);
                     continue;
                 }
-                $deeds[] = new Deed($act, PartKind::SecondMeal === $part->kind ? Stage::Later : Stage::Table, isBeside: true);
+                $deeds[] = match (true) {
+                    PartKind::SecondMeal === $part->kind => new Deed($act, Stage::Later, isBeside: true),
+                    Timing::AfterStart === $act->when->timing => new Deed(
+                        $act, Stage::During, atHour: ($act->when->offset?->middle() ?? 0.0) / 60, isBeside: true,
+                    ),
+                    default => new Deed($act, Stage::Table, isBeside: true),
+                };
             }
         }
         $deeds = [...$marinade, ...$deeds];
@@ -167,20 +173,21 @@ final readonly class Process
         return $this->inserted($deed, ...\array_slice(self::FINISH, $rank + 1));
     }
 
+    public function without(Deed $deed): self
+    {
+        return new self(array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d !== $deed)), $this->entries);
+    }
+
     /** Moved to where it usually stands in a finish. */
     public function inItsPlace(Deed $deed): self
     {
-        return (new self(
-            array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d !== $deed)), $this->entries,
-        ))->finishing($deed);
+        return $this->without($deed)->finishing($deed);
     }
 
     /** Moved in front of the first that is like that, where it stands behind it. */
     public function movedBefore(Deed $deed, ActKind ...$before): self
     {
-        $without = new self(array_values(array_filter($this->deeds, static fn (Deed $d): bool => $d !== $deed)), $this->entries);
-
-        return $without->inserted($deed, ...$before);
+        return $this->without($deed)->inserted($deed, ...$before);
     }
 
     /** Whether something of a kind is still done, in one of the stages. */

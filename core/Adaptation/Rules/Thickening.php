@@ -28,7 +28,7 @@ final readonly class Thickening implements Rule
 
     public function applied(Process $process, Circumstances $in): Process
     {
-        $own = ClosingStarch::of($in->order->recipe->dish);
+        $own = ClosingStarch::of($in->order->recipe->dish, $in->order->choices);
         if ($in->body->isOwn && null !== $own && null === $own->thickener) {
             return $process;
         }

@@ -67,6 +67,9 @@ final readonly class BraiseJobs
             if (self::PLATE === $chore->id) {
                 $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true,
                     waits: [] === $plating ? 0 : self::PLATED_WAITS, by: $serve, acts: $chore->acts);
+            } elseif ('heat-oven' === $chore->code) {
+                $jobs[] = self::job($chore, $this->firstInTheOven());
+                continue;
             } elseif ($this->work->isBeside($chore)) {
                 $job = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
@@ -86,10 +89,27 @@ final readonly class BraiseJobs
         return array_reverse($jobs);
     }
 
+    private function firstInTheOven(): string
+    {
+        foreach ($this->work->in(Stage::Finish) as $chore) {
+            if ('heat-oven' !== $chore->code && $chore->uses->ovens() > 0) {
+                return $chore->id;
+            }
+        }
+
+        return self::PLATE;
+    }
+
     /** The first piece of work from the pot to the plate. */
     public function firstOfFinish(): string
     {
-        return $this->work->in(Stage::Finish)[0]->id ?? self::PLATE;
+        foreach ($this->work->in(Stage::Finish) as $chore) {
+            if ('heat-oven' !== $chore->code) {
+                return $chore->id;
+            }
+        }
+
+        return self::PLATE;
     }
 
     /** @return list<Caught> what should have been done the evening before, and can't be any more */
@@ -154,7 +174,8 @@ final readonly class BraiseJobs
             if ('beans-on' === $chore->code) {
                 $jobs[] = self::job($chore, 'boil-beans');
                 $jobs[] = new Job(
-                    'boil-beans', 'boil-beans', $chore->variables, Rules::BEAN_MINUTES, false, 1, 0, Chores::BOILED_BEANS_WAIT, self::LOAD,
+                    'boil-beans', 'boil-beans', $chore->variables, Rules::BEAN_MINUTES, false, 1, 0, Chores::BOILED_BEANS_WAIT,
+                    self::LOAD,
                     acts: $chore->acts,
                 );
             } elseif (\in_array($chore->code, self::AHEAD, true)) {

@@ -6,13 +6,33 @@ namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Minutes;
 
 /** What a sentence's acts are together, which none of them tells alone. */
 final readonly class ActsTogether
 {
     private const SHORT_MINUTES = 16.0;
+    /** What takes so many minutes goes by itself, and what is done next is another piece of work. */
+    private const BY_ITSELF = 8.0;
+    private const OTHER_SIDE = '/\b(?:flip|turn|other side|second side)\b/iu';
     private const RESTS = '/\b(?:foil|rest|covered?|warm)\b/iu';
     private const LEAST_REST = 5.0;
+
+    /** What goes on with the side that was begun, unless the braise is named again. */
+    private const GOES_ON = [
+        ActKind::Prepare, ActKind::Cut, ActKind::Rest, ActKind::Shred, ActKind::Mash, ActKind::Mix, ActKind::Blend, ActKind::Strain,
+        ActKind::Add, ActKind::Load, ActKind::Slurry, ActKind::ButterAndStarch, ActKind::CreamOrYoghurtIn, ActKind::Cook, ActKind::Toast,
+        ActKind::Fry, ActKind::FryBase, ActKind::Reduce, ActKind::HeatUp, ActKind::Marinate, ActKind::SeasonToTaste, ActKind::Garnish,
+        ActKind::Crisp, ActKind::Glaze, ActKind::Other,
+    ];
+    private const NEXT_DAY = '/^\W*(?:(?:the )?next day|tomorrow|the day after)\b.*\b(?:wraps?|pasties|pasty|hash|sandwich\w*'
+        .'|tacos?|pies?|leftovers?'
+        .'|saved|soup|fritters|croquettes|rag[uùú]|pasta|burritos?|quesadillas?|toasties?|buns?)\b/isu';
+    /** "toss with a cup of the sauce" */
+    private const SOME_SAUCE = '/\b(?:an?|some|two|three|few|little|\d)\b[^.;,]{0,16}\bof (?:the|its) (?:sauce|juices?|gravy|stew)\b/iu';
+    /** What is made of it another day. */
+    private const SECOND_MEAL = '/\b(?:for|into|makes?|as) (?:a |the )?(?:tomorrow[’\']?s|(?:the )?next[- ]day[’\']?s'
+        .'|another day[’\']?s)\b/iu';
 
     private function __construct()
     {
@@ -30,7 +50,8 @@ final readonly class ActsTogether
         $all = [];
         foreach ($acts as $act) {
             $all[] = $act;
-            if (ActKind::Lift === $act->kind && ($act->minutes->high ?? 0.0) >= self::LEAST_REST && preg_match(self::RESTS, $act->words)) {
+            if (ActKind::Lift === $act->kind && ($act->minutes->high ?? 0.0) >= self::LEAST_REST && preg_match(self::RESTS,
+                $act->words)) {
                 $all[] = new Act(
                     preg_replace('/\d+$/', '', $act->id).(\count($acts) + \count($all)), ActKind::Rest, $act->foods, $act->minutes,
                     words: $act->words, source: $act->source, said: $act->said,
@@ -60,6 +81,51 @@ final readonly class ActsTogether
     }
 
     /**
+     * "Boil the potatoes for 20 minutes, drain and mash them": all of it is the side's; "a third for tomorrow's hash: fry it" is that
+     * meal's.
+     *
+     * @param list<Act> $acts
+     * @param bool      $side whether the sentence goes on with a side
+     *
+     * @return list<Act>
+     */
+    public static function beside(array $acts, string $sentence, string $ofBraise, bool $side = false): array
+    {
+        $meal = preg_match(self::SECOND_MEAL, $sentence, $m, \PREG_OFFSET_CAPTURE) ? $m[0][1] : null;
+        $meal = preg_match(self::NEXT_DAY, $sentence) ? -1 : $meal;
+        $all = [];
+        foreach ($acts as $act) {
+            $at = strpos($sentence, $act->words);
+            $behind = null !== $meal && false !== $at && $at > $meal;
+            $ends = !$behind && preg_match($ofBraise, (string) preg_replace(self::SOME_SAUCE, '', $act->words));
+            $all[] = ($side && !$ends && \in_array($act->kind, self::GOES_ON, true)) || ($behind && ActKind::Portion !== $act->kind)
+                ? $act->as(ActKind::SideWork) : $act;
+            $side = ActKind::SideWork === $act->kind || ($side && !$ends && \in_array($act->kind, self::GOES_ON, true));
+        }
+
+        return $all;
+    }
+
+    /**
+     * "Cover the beans with cold water and leave overnight": that is what they lie in.
+     *
+     * @param list<Act> $acts
+     *
+     * @return list<Act>
+     */
+    public static function soaked(array $acts): array
+    {
+        $soaks = false;
+        $all = [];
+        foreach ($acts as $act) {
+            $all[] = $soaks && ActKind::Marinate === $act->kind ? $act->as(ActKind::Soak) : $act;
+            $soaks = ActKind::Soak === $act->kind;
+        }
+
+        return $all;
+    }
+
+    /**
      * Acts of one kind beside each other are one: "season and salt".
      *
      * @param list<Act> $acts
@@ -71,15 +137,19 @@ final readonly class ActsTogether
         $kept = [];
         foreach ($acts as $act) {
             $last = $kept[\count($kept) - 1] ?? null;
-            if (null !== $last && $last->kind === $act->kind && $last->said === $act->said) {
+            $timed = ActKind::SideWork === $act->kind && (null === $last?->minutes) !== (null === $act->minutes)
+                && max($last->minutes->high ?? 0.0, $act->minutes->high ?? 0.0) >= self::BY_ITSELF;
+            if (null !== $last && $last->kind === $act->kind && $last->said === $act->said && !$timed) {
                 array_pop($kept);
+                $words = self::clauses($last->words, $act->words, $sentence);
+                $sides = ActKind::Brown === $act->kind && preg_match(self::OTHER_SIDE, $words) ? self::bothSides($words) : null;
                 $kept[] = new Act(
                     $last->id, $last->kind, array_values(array_unique([...$last->foods, ...$act->foods])),
-                    ($act->minutes->high ?? 0.0) > ($last->minutes->high ?? 0.0) ? $act->minutes : $last->minutes,
+                    $sides ?? self::minutes($last, $act),
                     $last->batches->and($act->batches),
                     $last->celsius
                         ?? $act->celsius, $last->heat, $last->until
-                        ?? $act->until, $last->when, self::clauses($last->words, $act->words, $sentence), $sentence,
+                        ?? $act->until, $last->when, $words, $sentence,
                     said: $last->said,
                 );
             } elseif (ActKind::Other !== $act->kind || [] === $kept) {
@@ -88,6 +158,26 @@ final readonly class ActsTogether
         }
 
         return $kept;
+    }
+
+    /** Beside the braise one thing is done after the other; else they are told of one and the same. */
+    private static function minutes(Act $one, Act $more): ?Minutes
+    {
+        return match (true) {
+            null === $one->minutes, null === $more->minutes => $one->minutes ?? $more->minutes,
+            ActKind::SideWork === $one->kind => $one->minutes->plus($more->minutes),
+            default => $more->minutes->high > $one->minutes->high ? $more->minutes : $one->minutes,
+        };
+    }
+
+    /** "5 minutes, flip and sear 2 more" */
+    private static function bothSides(string $words): ?Minutes
+    {
+        $sides = array_column(Durations::in($words), 0);
+        $more = 1 === \count($sides) && preg_match('/\b(?<n>\d{1,2}) more\b/iu', $words, $m) ? Minutes::exactly((float) $m['n']) : null;
+        $other = $sides[1] ?? $more;
+
+        return null === $other || \count($sides) > 2 ? null : $sides[0]->plus($other);
     }
 
     /** Two clauses of a sentence with what stands between them, where they stand in it one after the other. */

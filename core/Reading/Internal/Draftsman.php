@@ -30,10 +30,14 @@ use Pausis\Core\Recipe\Way;
 final class Draftsman
 {
     /** A stretch longer than this holds no recipe that could be told. */
+    /** Of a marinade whose wine is kept. */
+    private const STRAINED_OUT = '/\b(?:throw|discard|bin)\w*\b[^.;]{0,24}\bveg(?:etables?)?\b'
+        .'|\bveg(?:etables?)?\b[^.;]{0,16}\b(?:away|discarded)\b/iu';
     private const MOST_STRETCH_BYTES = 20_000;
     private const MOST_SENTENCES = 400;
     /** "SEED CAKE.—½ lb. butter", "218.—KABOB CURRY is made": the next entry of a book. */
-    private const NEXT_ENTRY = '/^\W*(?:\d{1,4}\.\s?[—–-]+\s*)?(?!\p{Lu}*\s?(?:SAUCE|GRAVY|STUFFING|DUMPLINGS|FILLING|MASH|MARINADE|PASTRY'
+    private const NEXT_ENTRY = '/^\W*(?:\d{1,4}\.\s?[—–-]+\s*)?(?!\p{Lu}*\s?(?:SAUCE|GRAVY|STUFFING|DUMPLINGS|FILLING|MASH|MARINADE'
+        .'|PASTRY'
         .'|CRUST|TOPPING|METHOD|NOTE|HINT|TIP))\p{Lu}{3,}(?:[ ’\'-]\p{Lu}{2,})+\.\s?[—–-]+|^\W*\d{1,4}\.\s?[—–-]+\s*\p{Lu}{3}/u';
     private const ANNOUNCED = '/^\W*(?:ingredients?\b|you (?:will |[’\']ll )?need\b|(?:serves|feeds|makes|yield)\b|for \d+ (?:people'
         .'|persons)\b)|,\s*for \d{1,2}(?:\s*[-–]\s*\d{1,2})?\W*$|\((?:serves|for) \d/iu';
@@ -214,16 +218,20 @@ final class Draftsman
             static fn (Ingredient $i, int $k): Ingredient => $i->identified('i'.($k + 1)), $this->draft->ingredients,
             array_keys($this->draft->ingredients),
         );
-        $naming = new Naming($this->draft->ingredients);
-        $steps = array_map(
-            static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $this->draft->steps,
-            array_keys($this->draft->steps),
-        );
         $marks = $this->draft->marking->over($text, $flow);
         $sentences = array_filter(
             self::told($marks), fn (array $s): bool => null === $this->another || $s[2] < $this->another,
         );
         $sentences = \array_slice($sentences, 0, self::MOST_SENTENCES);
+        $groups = new Groups($this->draft->ingredients, $sentences);
+        $this->draft->ingredients = array_map(
+            static fn (Ingredient $i): Ingredient => $i->grouped($groups->nounOf($i)), $this->draft->ingredients,
+        );
+        $naming = new Naming($this->draft->ingredients);
+        $steps = array_map(
+            static fn (Step $s, int $k): Step => $s->using($naming->in($s->source))->identified('s'.($k + 1)), $this->draft->steps,
+            array_keys($this->draft->steps),
+        );
         $ways = (new WayAmounts($this->draft->ingredients, $this->draft->reader->amounts()))->over(
             (new WayReader())->read(self::inWholeSentences($sentences, $steps)),
             [...$sentences, ...array_map(static fn (Step $s): array => [$s->source, 'step', $s->line], $this->draft->steps)],
@@ -231,9 +239,10 @@ final class Draftsman
         $acts = (new MethodReader($this->verbs))->acts($steps, $this->draft->ingredients);
         $structure = (new StructureReader($this->draft->ingredients, $acts, $sentences, $ways[0] ?? null))->read();
         $kept = 'discard' !== $structure->marinade;
+        $strained = [] !== array_filter($steps, static fn (Step $s): bool => 1 === preg_match(self::STRAINED_OUT, $s->source));
         $ingredients = array_map(
             static fn (Ingredient $i, PartKind $part): Ingredient => $i->belongingTo(
-                PartKind::Marinade === $part && $kept ? PartKind::Braise : $part,
+                PartKind::Marinade === $part && $kept && !($strained && $i->role->isCut()) ? PartKind::Braise : $part,
             ),
             $this->draft->ingredients, $structure->parts,
         );

@@ -34,11 +34,11 @@ final readonly class Parts
     private const MOST_OF_A_SAUCE = 7;
     /** "Corned Beef with Parsley Sauce" heads the dish, not the sauce. */
     private const OF_THE_BRAISE = '/\b(?:stew|braise|tagine|meat|ragù|ragu|curry|pot)\b'
-        .'|^(?!\W*for\b).*\b(?:beef|pork|lamb|mutton|veal|venison|chicken|brisket|oxtail|ham|ribs|shanks?|goat|rabbit|hare)\b.*\bwith\b/iu';
+        .'|^(?!\W*for\b).*\b(?:beef|pork|lamb|mutton|veal|venison|chicken|brisket|oxtail|ham|ribs|shanks?|goat|rabbit'
+        .'|hare)\b.*\bwith\b/iu';
     private const SHORT_LINE = 4;
-    private const HEADED = '/^\W*for the [^:]{3,60}:/iu';
     private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
-    private const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
+    public const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
     private const MINUTES_LEFT = '/\b(?:(?:minutes?|mins?|hours?) (?:left|to go|before)|(?:last|final) )/iu';
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
         .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
@@ -53,6 +53,7 @@ final readonly class Parts
 
     /** @var list<int> places of what is poured away */
     private array $thrownFoods;
+    private Groups $groups;
 
     /**
      * @param list<Ingredient>                 $ingredients
@@ -63,6 +64,7 @@ final readonly class Parts
     public function __construct(
         private array $ingredients, private array $acts, private array $sentences, string $thrown,
     ) {
+        $this->groups = new Groups($ingredients, $sentences);
         $this->thrownFoods = '' === $thrown ? [] : (new Naming($ingredients))->in($thrown);
     }
 
@@ -88,7 +90,7 @@ final readonly class Parts
     {
         $groups = [];
         foreach ($this->ingredients as $k => $one) {
-            $groups[$this->headingOf($one)][] = $k;
+            $groups[$this->groups->headingOf($one)][] = $k;
         }
         unset($groups['']);
         foreach (\count($groups) > 1 ? $groups : [] as $places) {
@@ -142,7 +144,7 @@ final readonly class Parts
 
     private function part(Ingredient $one, int $place): PartKind
     {
-        $heading = $this->headingOf($one);
+        $heading = $this->groups->headingOf($one);
         foreach (self::HEADINGS as $part => $pattern) {
             if ('side' === $part && $this->isMarinadeCalledPickle($heading)) {
                 return PartKind::Marinade;
@@ -194,9 +196,10 @@ final readonly class Parts
         $beside = $this->hasTwinBeside($one)
             ? []
             : array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
+        $seasons = \in_array($one->role, [Role::Salt, Role::Spice, Role::Sweet, Role::Seasoning, Role::Acid, Role::Fat], true);
         $inPot = [] !== array_filter(
             $used,
-            fn (Act $a): bool => !\in_array(
+            fn (Act $a): bool => ($seasons && ActKind::Mix === $a->kind) || !\in_array(
                 $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Mix, ActKind::Cut,
                     ActKind::Other], true,
             ) && !self::isBeside($a) || $this->isCookedOn($a),
@@ -212,7 +215,8 @@ final readonly class Parts
             !$inPot && $scattered && !\in_array(
                 $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Liquid, Role::Fat], true,
             ) && [] === array_diff(
-                $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Mix->value, ActKind::Cut->value],
+                $kinds, [ActKind::Garnish->value, ActKind::Serve->value, ActKind::Prepare->value, ActKind::Mix->value,
+                    ActKind::Cut->value],
             ) => PartKind::Topping,
             default => PartKind::Braise,
         };
@@ -244,9 +248,9 @@ final readonly class Parts
     /** The same food is listed once more under the heading of something beside: what is done there is done with that one. */
     private function hasTwinBeside(Ingredient $one): bool
     {
-        $own = $this->headingOf($one);
+        $own = $this->groups->headingOf($one);
         foreach ($this->ingredients as $other) {
-            $heading = $this->headingOf($other);
+            $heading = $this->groups->headingOf($other);
             if ($other->key() !== $one->key() && null !== $one->food && $other->food?->id === $one->food->id && $heading !== $own
                 && (preg_match(self::HEADINGS['side'], $heading) || preg_match(self::HEADINGS['topping'], $heading))
                 && !preg_match(self::HEADINGS['side'], $own)) {
@@ -309,48 +313,5 @@ final readonly class Parts
             : (PartKind::Topping === $part && \in_array(
                 $one->role, [Role::Dairy, Role::Sweet, Role::Acid, Role::Seasoning, Role::Salt, Role::Thickener, Role::Fat], true,
             ) ? PartKind::Braise : $part);
-    }
-
-    private function headingOf(Ingredient $one): string
-    {
-        $found = '';
-        $at = 0;
-        foreach ($this->sentences as [$text, $zone, $line]) {
-            if ($line > $one->line) {
-                break;
-            }
-            $within = \in_array($line, array_column($this->ingredients, 'line'), true) && !preg_match('/^\W*for\b/iu', $text);
-            $heads = $line === $one->line ? $within && str_ends_with(rtrim($text), ':') : !$within && $line < $one->line;
-            if ('heading' === $zone && $heads) {
-                $found = $text;
-                $at = $line;
-            }
-        }
-        foreach ($this->ingredients as $other) {
-            // "For the pickled onions: 2 red onions" heads what follows, and itself.
-            if ($other->line > $at && $other->line <= $one->line && preg_match(self::HEADED, $other->source, $m)) {
-                $found = $m[0];
-                $at = $other->line - 1;
-            }
-        }
-
-        return '' !== $found && $this->isApart($one, $at) ? '' : $found;
-    }
-
-    /** A line behind an empty one, where the lines before stood close together, belongs to no heading any more. */
-    private function isApart(Ingredient $one, int $heading): bool
-    {
-        $before = $heading;
-        $close = $apart = false;
-        foreach ($this->ingredients as $other) {
-            if ($other->line <= $heading || $other->line > $one->line) {
-                continue;
-            }
-            $apart = $apart || ($close && $other->line > $before + 1);
-            $close = $close || $other->line === $before + 1;
-            $before = $other->line;
-        }
-
-        return $apart;
     }
 }

@@ -81,7 +81,8 @@ final readonly class StructureReader
         ));
 
         return new Structure($parts, $late, $pieces, $size,
-            (new TakeOuts($this->ingredients, $this->acts, $method))->of($parts), (new Finishing($this->acts))->after($cook), $bones,
+            (new TakeOuts($this->ingredients, $this->acts, $method))->of($parts), (new Finishing(self::ofTheBraise($this->acts,
+                $this->ingredients, $parts)))->after($cook), $bones,
             [] === $browned ? 'none' : ([] === $onions && !$vegetables ? 'meat' : 'meat+onions'),
             [] !== array_filter($this->acts, static fn (Act $a): bool => ActKind::Blanch === $a->kind),
             $this->marinade($method, $marinated, '' !== $thrown, $parts), $additions->uncovered());
@@ -141,6 +142,31 @@ final readonly class StructureReader
         }
 
         return false;
+    }
+
+    /**
+     * Without what thickens, or goes into, a sauce beside.
+     *
+     * @param list<Act>        $acts
+     * @param list<Ingredient> $ingredients
+     * @param list<PartKind>   $parts
+     *
+     * @return list<Act> as many, in their order
+     */
+    private static function ofTheBraise(array $acts, array $ingredients, array $parts): array
+    {
+        $beside = [];
+        foreach ($ingredients as $k => $one) {
+            if (!\in_array($parts[$k], [PartKind::Braise, PartKind::Marinade], true)) {
+                $beside[] = $one->key();
+            }
+        }
+
+        return array_map(
+            static fn (Act $a): Act => [] !== $a->foods && [] === array_diff($a->foods, $beside)
+                && ($a->kind->thickens() || ActKind::CreamOrYoghurtIn === $a->kind) ? $a->as(ActKind::SideWork) : $a,
+            $acts,
+        );
     }
 
     private function cookPlace(): int

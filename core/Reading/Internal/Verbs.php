@@ -11,13 +11,16 @@ use Pausis\Core\Reading\Naming;
 final readonly class Verbs
 {
     /** A verb behind one of these tells a state, not something to do. */
-    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|if|is|are|was|were|be|been|being|has|have|had|looks?|gets?'
+    private const STATE = '/\b(?:until|till|’til|\'til|once|when|while|where|before you|before we|if|is|are|was|were|be|been|being'
+        .'|has|have|had|looks?|gets?'
         .'|turns?|becomes?|the|its|their|freshly|you can|you could|able|very|well|finely|roughly|thinly|lightly|a|an|of|cooking|serving'
         .'|to a|for|deep|dark|changes?|changing|dutch|roasting|pat|wipe|without|letting (?:it|them)|let (?:it|them)|any|some|another|good'
         .'|low|lowest|medium|high|gentle|moderate|strong)(?:\s+(?:it|they|them|the (?:meat|sauce|liquid|onions?)|just|well|all|nicely'
         .'|properly|really|very))*(?:\s+(?:is|are|has|have))?\s*$/iu';
     /** "stir the mustard and cream into the juice" */
     private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
+    /** Behind these something is done all the same: "after 3 hours on low put in". */
+    private const GOES_ON = '/\b(?:and|then|let it|to|on (?:low|medium|high))\s*$/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     /** "lemon peel", "orange zest" */
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
@@ -36,6 +39,19 @@ final readonly class Verbs
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
         .'|chicken)\b/iu';
+    /** "chopped vegetables": how they are, not what is done. */
+    private const PREPARED = '/^(?:chopped|sliced|diced|grated|minced|crushed|peeled|shredded|cubed|cooked|soaked|strained|mashed'
+        .'|melted|toasted'
+        .'|browned|boiled|drained|trimmed|ground)$/u';
+    private const A_FOOD = '/^\s+(?!(?:in|with|and|for|until|till|over|to|at|on|well|gently|slowly|very|finely|roughly|by|into|as'
+        .'|up|down|off'
+        .'|again|together|all)\b)\p{L}{3,}/iu';
+    /** "oregano and salt with the stock", "the salt": no verb, unless "it" or the meat is salted; @ stands for the word itself. */
+    private const SALT_ITSELF = '/(?:\b(?:and|with|of|or|the|plus|some|more|sea|kosher|table|tsp|tbsp|teaspoons?|tablespoons?'
+        .'|pinch)|[&+½¼¾])\s*@'
+        .'(?!\s+(?:(?:and |\+ |& )?pepp?er\s+)?(?:it|them|the|each|both|all|everything)\b)/iu';
+    /** "garlic, salt, pepper and cumin" */
+    private const SALT_OF_A_LIST = '/@\s*(?:,|and\b(?! pepp?er (?:the|it|them|each|all))|with\b|&|\+(?! ?pepp?er))/iu';
     private const MOST = 12;
 
     public function __construct(private ActTable $table)
@@ -51,7 +67,7 @@ final readonly class Verbs
             $before = substr($sentence, max(0, $at - 90), min(90, $at));
             $clauseBefore = (string) preg_replace('/^.*[,;:.–—(]\s*/su', '', mb_scrub($before));
             $behind = substr($sentence, $at + \strlen($verb));
-            if (([] !== $hits && preg_match('/^on /iu', $verb))
+            if ((([] !== $hits || preg_match('/\b(?:after|when)\b/iu', $clauseBefore)) && preg_match('/^on /iu', $verb))
                 || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
                 || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
                 || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
@@ -59,7 +75,7 @@ final readonly class Verbs
                 || preg_match(self::NOT, $clauseBefore)) {
                 continue;
             }
-            if (!preg_match(self::STATE, $clauseBefore) || preg_match('/\b(?:and|then|let it|to)\s*$/iu', $clauseBefore)) {
+            if (!preg_match(self::STATE, $clauseBefore) || preg_match(self::GOES_ON, $clauseBefore)) {
                 $hits[] = [$verb, $at];
             }
         }
@@ -71,6 +87,13 @@ final readonly class Verbs
     private static function isNoun(string $verb, string $before, string $behind): bool
     {
         return match (true) {
+            1 === preg_match(self::PREPARED, $verb) => preg_match('/(?:^|[,(]|\b(?:and|or|the|with|of|some))\s*$/iu', $before)
+                && 1 === preg_match(self::A_FOOD, $behind),
+            'salt' === $verb => 1 === preg_match('' === trim($before) ? self::SALT_OF_A_LIST : self::SALT_ITSELF, "$before@$behind"),
+            'warm' === $verb => 1 === preg_match('/\b(?:in|on|with|into|to|onto|over|some|keep|keeps|kept)\s*$/iu', $before),
+            'sauté' === $verb, 'saute' === $verb => 1 === preg_match('/\b(?:press|hit|on|to|using|select|choose)\s*$/iu', $before),
+            'grill' === $verb, 'broiler' === $verb => 1 === preg_match('/\b(?:the|a|an|under'
+                .'|preheated)(?: very)?(?: hot)?\s*$/iu', $before),
             'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
             'oven' === $verb => 1 === preg_match(self::HEATS, $before),
             'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),

@@ -28,13 +28,15 @@ final class WayReader
         .'|simmer\w*|(?:low|lowest|gentle|medium|small|smallest|tiny|slow) (?:heat|flame|fire|hob|boil)|blip\w*|bubbling|(?:medium'
         .'|low)[- ](?:low|high|medium)|on top of the stove|over a)\b/iu';
     private const SETTING = '/\b(?:(?:on|at|to|set(?:ting)?|heat|cook(?:er)?|turn(?:ed)?(?: it)?(?: down| up)?(?: to)?|is|=|:|–|-|\/'
-        .'|\()\s*(?:the\s+)?)?(?<set>low|medium|high|hi|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven|fat|salt'
+        .'|\()\s*(?:the\s+)?)?(?<set>low|medium|high|hi|auto)\b(?!\s*(?:[- ]?(?:heat|flame|hob|ring|pressure|simmer|boil|fire|oven'
+        .'|fat|salt'
         .'|sodium|sided|quality))|[-\p{L}])/iu';
     private const HOB_LEVEL = '/\b(?:heat|flame|burner|hob)(?: down)? to (?:a )?(?:low|medium|high)(?:[- ](?:low|high))?\b|\b(?:low'
         .'|medium|high)[- ](?:low|medium|high)\b|\b(?:low|medium|high)(?:[- ](?:low|high))?\s+(?:heat|flame|hob|ring|fire|simmer'
         .'|boil)\b/iu';
     private const NOT_COOKING = '/\b(?:marinat\w*|marinade|overnight|fridge|refrigerat\w*|chill(?:ed)?|soak\w*|(?<!the )rest(?:s|ed'
-        .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on|the|it|them)\b)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*|keeps?\b(?! (?:it'
+        .'|ing)?\b(?! of)|stand\w*|sit(?:s|ting)?\b(?! (?:in|on|the|it|them)\b)|prov(?:e|ing)|cool(?:s|ed|ing)?|freez\w*'
+        .'|keeps?\b(?! (?:it'
         .'|them) (?:at|on)| (?:going|cooking|simmering|braising))|store|defrost|thaw\w*|ahead|prep(?:aration)?(?: time)?|ready in'
         .'|hands[- ]on|active|train|late|reheat\w*'
         .'|leftovers?|infus\w*|leave (?:for )?at least|waiting|works? too|the night before|salt(?:ed)? for|best after|next day'
@@ -97,6 +99,10 @@ final class WayReader
     ];
     private const LONGEST_BASE = 50.0;
     private const LEAST_MINUTES = 20.0;
+    /** "Leave for an hour or overnight" */
+    /** "Cook for 4 hours, then add the radish for the final 2" */
+    private const THE_LAST = '/\b(?:add|put|stir|tip|in go)\b[^.;]*\b(?:for |over )?the (?:final|last)\b/iu';
+    private const OR_OVERNIGHT = '/^\W*(?:leave|let|keep|chill|stand|rest)\b[^.;]*\bovernight\b/iu';
     private const LEAST_BESIDE = 10.0;
     private const LONGEST_MINUTES = 1800.0;
     /** A larger number beside a setting is no time. */
@@ -106,6 +112,8 @@ final class WayReader
     private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend'
         .'|meanwhile|rest|carve|pull)\b/iu';
 
+    /** Whether the sentence before goes on in the next: "…, then". */
+    private bool $unfinished = false;
     private ?Method $current = null;
     /** Of which the recipe's notes speak. */
     private ?Method $noted = null;
@@ -182,12 +190,22 @@ final class WayReader
             $this->oven = $celsius;
         }
         $durations = self::asMeant($text, self::withSettingsAlone($text, Durations::in($text)));
+        $told = false;
         foreach ($durations as $k => [$minutes, $at, $length]) {
             $from = $k > 0 ? $durations[$k - 1][1] + $durations[$k - 1][2] : 0;
             $to = $durations[$k + 1][1] ?? \strlen($text);
             $clause = self::clause($text, $from, $at, $length, $to);
             $near = self::near($text, $from, $at, $length, $clause);
             $statement = $this->statement($text, $clause, $near, $minutes, $celsius, $zone, $line, $cooked, $k > 0);
+            $then = ($told && preg_match('/\bthen\b/iu', $text))
+                || (0 === $k && 'step' === $zone && $this->unfinished && preg_match('/^\W*\p{Ll}/u', $text));
+            $before = $then ? array_pop($this->said) : null;
+            if (null !== $before && (null !== $statement || !preg_match(self::THE_LAST, $text))) {
+                $this->said[] = $before;
+            } elseif (null !== $before) {
+                $this->said[] = $before->lasting($before->minutes?->plus($minutes) ?? $minutes);
+            }
+            $told = null !== $statement;
             if (null !== $statement) {
                 if (0 === $k && preg_match(self::CORRECTED, $text) && [] !== $this->said) {
                     $statement = array_pop($this->said)->lasting($statement->minutes);
@@ -196,6 +214,7 @@ final class WayReader
                 $cooked = true;
             }
         }
+        $this->unfinished = 'step' === $zone && !preg_match('/[.!?:;]\W*$/u', $text);
         $this->asLong($text, $durations, $celsius, $zone, $line);
         if ('step' === $zone && !preg_match('/\b(?:last|final)\b/iu', $text)) {
             $this->lid = self::lidIn($text) ?? $this->lid;
@@ -298,7 +317,8 @@ final class WayReader
 
     /** @param array{float, float}|null $celsius */
     private function statement(
-        string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked, bool $further,
+        string $text, string $clause, string $near, Minutes $minutes, ?array $celsius, string $zone, int $line, bool $cooked,
+        bool $further,
     ): ?CookingSentence {
         $setting = preg_match(self::SETTING, (string) preg_replace(self::HOB_LEVEL, '', $clause), $s)
             ? (string) preg_replace('/^hi$/', 'high', mb_strtolower($s['set']))
@@ -322,7 +342,7 @@ final class WayReader
         ));
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
-        $notCooking = self::isNoCooking($near, $setting);
+        $notCooking = self::isNoCooking($near, $setting) || (null === $setting && preg_match(self::OR_OVERNIGHT, $text));
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
             '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', (string) preg_replace(self::HOB_LEVEL, '', $near),
         );

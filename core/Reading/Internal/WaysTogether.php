@@ -11,6 +11,10 @@ use Pausis\Core\Recipe\Way;
 /** Statements of hours put together to ways: what one method takes in turn is added, what is said twice counts once. */
 final readonly class WaysTogether
 {
+    /** On one setting of a slow cooker, beside one of so long. */
+    private const SHORT_MINUTES = 60.0;
+    private const LONG_MINUTES = 180.0;
+
     private const SHARE_OF_BASE = 0.35;
     private const LEAST_OF_A_WAY = 50.0;
 
@@ -39,7 +43,8 @@ final readonly class WaysTogether
         $unsaid = array_values(array_filter($this->said, static fn (CookingSentence $c): bool => null === $c->method));
         if ([] === $ways && [] !== $unsaid) {
             $inSteps = array_values(array_filter($unsaid, static fn (CookingSentence $c): bool => !$c->fact));
-            $ways[] = [0, self::plain($this->slowMentioned ? Method::SlowCooker : Method::Hob, [] === $inSteps ? $unsaid : $inSteps, 0.6)];
+            $ways[] = [0, self::plain($this->slowMentioned ? Method::SlowCooker : Method::Hob,
+                [] === $inSteps ? $unsaid : $inSteps, 0.6)];
         } elseif ([] !== ($first = $this->toldFirst($unsaid, $ways))) {
             $ways[] = [array_search($first[0], $this->said, true), self::plain(Method::Hob, $first, 0.85)];
         } elseif (1 === \count($ways) && Method::SlowCooker !== $ways[0][1]->method) {
@@ -50,7 +55,8 @@ final readonly class WaysTogether
                     continue;
                 }
                 $ways[0][1] = new Way(
-                    $way->method, $way->minutes->plus($one->minutes), $way->celsius, $way->settings, $way->phases, $way->lid, $way->amounts,
+                    $way->method, $way->minutes->plus($one->minutes), $way->celsius, $way->settings, $way->phases, $way->lid,
+                    $way->amounts,
                     $way->confidence,
                 );
             }
@@ -119,6 +125,20 @@ final readonly class WaysTogether
         return new Way($method, $minutes, $celsius, lid: $lid, confidence: $confidence);
     }
 
+    /**
+     * "If it is thin, on High for half an hour" is no way to cook it.
+     *
+     * @param array<string, Minutes> $settings
+     *
+     * @return array<string, Minutes>
+     */
+    private static function withoutTheShort(array $settings): array
+    {
+        $longest = max([0.0, ...array_map(static fn (Minutes $m): float => $m->high, array_values($settings))]);
+
+        return array_filter($settings, static fn (Minutes $m): bool => $m->high >= self::SHORT_MINUTES || $longest < self::LONG_MINUTES);
+    }
+
     /** @param non-empty-list<CookingSentence> $of */
     private function slow(array $of): Way
     {
@@ -141,7 +161,8 @@ final readonly class WaysTogether
             } elseif (isset($settings[$setting]) && ($one->more || $one->then)) {
                 $settings[$setting] = $settings[$setting]->plus($one->minutes);
             } else {
-                $settings[$setting] ??= $one->minutes;
+                $isShort = isset($settings[$setting]) && $settings[$setting]->high < self::SHORT_MINUTES;
+                $settings[$setting] = $isShort ? $one->minutes : $settings[$setting] ?? $one->minutes;
             }
             $last = $setting;
         }
@@ -150,6 +171,7 @@ final readonly class WaysTogether
             \assert($sum instanceof Minutes);
             $settings = [implode('+', array_column($phases, 'setting')) => $sum] + $settings;
         }
+        $settings = self::withoutTheShort($settings);
         $lowest = [] === $phases ? null : $settings[implode('+', array_column($phases, 'setting'))];
         foreach (['low', 'auto', 'medium', 'high'] as $setting) {
             $lowest ??= $settings[$setting] ?? null;

@@ -80,16 +80,16 @@ final class DishesAsExpectedTest extends TestCase
             'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 10, 'take-out' => 2, 'reduce' => 27,
         ], 810.0, 0.0, ['star anise']];
         yield 'salted-ahead' => [[
-            'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5,
-            'add-i3' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3, 'crisp' => 10,
+            'night-salt' => 5, 'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5,
+            'add-i3' => 5, 'heat-oven' => 15, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3, 'crisp' => 10,
         ], 130.0, 0.0, []];
         yield 'second-meal' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
             'shred-meat' => 12, 'put-aside' => 5,
         ], 155.0, 0.0, []];
         yield 'slow-ribs' => [[
-            'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
-            'reduce' => 8, 'glaze' => 8, 'crisp' => 5,
+            'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'reduce' => 8, 'glaze' => 3, 'crisp' => 5,
         ], 300.0, 0.0, []];
         yield 'stew-carrots-late' => [[
             'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i3' => 5,
@@ -97,7 +97,7 @@ final class DishesAsExpectedTest extends TestCase
         ], 590.0, 0.0, ['thyme']];
         yield 'tied-brisket-mash' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 15, 'load' => 5, 'take-out' => 2,
-            'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'side-work' => 20, 'side-work-2' => 10,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'side-work' => 20, 'side-work-2' => 5,
             'side-work-3' => 10,
         ], 180.0, 0.0, ['string', 'parsley stalks']];
         yield 'warmed-insert' => [[

@@ -26,21 +26,63 @@ final class RecipesAsExpectedTest extends TestCase
     /** @return iterable<string, array{array<string, int>}> minutes by work, in order */
     public static function recipes(): iterable
     {
+        yield 'beans-and-cold-fat' => [[
+            'night-soak' => 5, 'cut-vegetables' => 9, 'blanch' => 15, 'fry-base' => 8, 'beans-on' => 5, 'boil-wine-down' => 6,
+            'load' => 5, 'strain-and-skim' => 4, 'take-out' => 2,
+        ]];
         yield 'boiled-twice' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 8, 'boil-wine-down' => 10, 'load' => 5,
             'add-i5' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 22, 'back-in' => 5,
         ]];
+        yield 'boned-by-hand' => [[
+            'cut-vegetables' => 3, 'render' => 15, 'fry-base' => 2, 'boil-wine-down' => 7, 'load' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'rest-meat' => 10, 'take-out' => 2, 'shred-meat' => 6, 'back-in' => 5, 'rest-meat-2' => 30,
+            'side-work' => 7,
+        ]];
         yield 'dumplings-made-meanwhile' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
-            'side-work' => 20, 'side-work-2' => 10,
+            'side-work' => 20, 'side-work-2' => 5,
+        ]];
+        yield 'garlic-after-an-hour' => [[
+            'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 10, 'heat-up' => 8,
+            'load' => 5, 'look-s9.1' => 5, 'add-i6' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'blend-sauce' => 5,
+            'side-work' => 20, 'side-work-2' => 5,
+        ]];
+        yield 'glazed-in-the-oven' => [[
+            'night-soak' => 5, 'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 15, 'lift-out' => 5, 'strain-and-skim' => 4,
+            'rest-meat' => 15, 'glaze' => 8, 'crisp' => 15, 'glaze-2' => 3, 'crisp-2' => 10, 'rest-meat-2' => 10, 'side-work' => 7,
         ]];
         yield 'heat-is-no-verb' => [[
-            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base' => 5, 'boil-wine-down' => 4, 'heat-up' => 8, 'load' => 5,
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base' => 5, 'boil-wine-down' => 4, 'heat-up' => 8,
+            'load' => 5,
             'strain-and-skim' => 4,
+        ]];
+        yield 'high-then-low-with-rice' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 5, 'load' => 5, 'add-i11' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
+            'side-work' => 5, 'side-work-2' => 18,
+        ]];
+        yield 'marinade-kept-on-one-line' => [[
+            'night-marinate' => 10, 'dry-meat' => 3, 'cut-vegetables' => 9, 'render' => 8, 'brown-meat' => 24, 'fry-base' => 8,
+            'boil-wine-down' => 15, 'load' => 5, 'add-i7' => 5, 'take-out' => 2,
+        ]];
+        yield 'marinated-in-a-bowl' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'render' => 6, 'brown-meat' => 20, 'fry-base' => 10,
+            'boil-wine-down' => 15, 'load' => 5, 'add-i11' => 5, 'rest-meat' => 15, 'strain-and-skim' => 4, 'take-out' => 2,
+            'side-work' => 10,
+        ]];
+        yield 'mushrooms-fried-apart' => [[
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 12, 'boil-wine-down' => 7, 'load' => 5,
+            'fry-apart' => 6, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'take-out' => 2, 'reduce' => 10,
+            'slurry' => 5,
         ]];
         yield 'next-day-cold-fat' => [[
             'cut-vegetables' => 7, 'fry-base' => 25, 'dry-meat' => 3, 'brown-meat' => 24, 'boil-wine-down' => 15, 'load' => 5,
             'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 10, 'back-in' => 10,
+        ]];
+        yield 'off-the-bones-and-back' => [[
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 7, 'fry-base' => 7, 'boil-wine-down' => 4, 'load' => 5,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 7, 'back-in' => 5, 'reduce' => 7, 'side-work' => 9,
+            'side-work-2' => 5,
         ]];
         yield 'only-in-a-case' => [[
             'cut-vegetables' => 5, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 4,
@@ -52,7 +94,20 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
         ]];
         yield 'pulled-and-crisped' => [[
-            'cut-vegetables' => 4, 'load' => 5, 'lift-out' => 5, 'shred-meat' => 12, 'strain-and-skim' => 4, 'reduce' => 16, 'crisp' => 5,
+            'cut-vegetables' => 4, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'shred-meat' => 12, 'strain-and-skim' => 4,
+            'reduce' => 16, 'crisp' => 5,
+        ]];
+        yield 'pulled-in-the-pot' => [[
+            'toast-spices' => 3, 'stand' => 20, 'toast-spices-2' => 3, 'mix' => 7, 'dry-meat' => 3, 'load' => 5,
+            'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 12, 'rest-meat' => 30, 'side-work' => 10, 'side-work-2' => 10,
+        ]];
+        yield 'radish-for-the-last-two' => [[
+            'cut-vegetables' => 9, 'stand' => 30, 'blanch' => 18, 'mix' => 6, 'load' => 5, 'add-i2' => 5, 'strain-and-skim' => 4,
+            'lift-out' => 5, 'reduce' => 4, 'glaze' => 8,
+        ]];
+        yield 'rub-and-hot-sauce' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 5, 'simmer-first' => 10, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'glaze' => 3, 'crisp' => 8, 'reduce' => 10,
         ]];
         yield 'rubbed-then-seared' => [[
             'cut-vegetables' => 4, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 10, 'boil-wine-down' => 4, 'load' => 5,
@@ -62,8 +117,26 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i5' => 5, 'add-i6' => 5,
             'strain-and-skim' => 4,
         ]];
+        yield 'seared-in-the-insert' => [[
+            'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'beans-on' => 5,
+            'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'blend-sauce' => 5, 'rest-meat' => 20,
+        ]];
+        yield 'spices-and-couscous' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 7, 'load' => 5, 'add-i10' => 5,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 11, 'side-work' => 5,
+        ]];
+        yield 'tacos-and-hash' => [[
+            'cut-vegetables' => 4, 'toast-spices' => 1, 'mix' => 7, 'load' => 5, 'side-work' => 10, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'shred-meat' => 11, 'back-in' => 15, 'side-work-2' => 10,
+        ]];
         yield 'thickened-in-one' => [[
             'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'slurry' => 2,
+        ]];
+        yield 'told-in-nouns' => [[
+            'night-salt' => 5, 'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10,
+            'boil-wine-down' => 11, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'sieve' => 4, 'reduce' => 25,
+            'back-in' => 5, 'glaze' => 5,
+            'side-work' => 20,
         ]];
         yield 'two-pans-one-wine' => [[
             'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8,

@@ -450,6 +450,7 @@ export type IngredientDraft = {
   ignored: boolean;
   id: string;
   part: string;
+  group: string;
 };
 
 /** A job that is done, or isn't yet. */
