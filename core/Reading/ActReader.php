@@ -137,6 +137,8 @@ final class ActReader
     private ?string $fried = null;
     /** Whether the sentence before ended beside the braise. */
     private bool $besideBefore = false;
+    /** Whether the sentence before goes on in this one: "…, then". */
+    private bool $unfinished = false;
     /** Whether the meat is out of the pot. */
     private bool $lifted = false;
     /** Whether anything has come over heat yet. */
@@ -199,12 +201,14 @@ final class ActReader
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
-        $goesOn = $this->besideBefore && preg_match(self::GOES_ON, $sentence);
+        $goesOn = $this->besideBefore
+            && (preg_match(self::GOES_ON, $sentence) || ($this->unfinished && preg_match('/^\W*\p{Ll}/u', $sentence)));
+        $this->unfinished = !preg_match('/[.!?:;]\W*$/u', $sentence);
         $acts = $after
-            ? ActsTogether::beside($acts, $sentence, self::OF_THE_BRAISE, (bool) $goesOn)
+            ? ActsTogether::beside($acts, $sentence, self::OF_THE_BRAISE, $goesOn)
             : ActsTogether::soaked(ActsTogether::blanched($acts));
         $acts = SaidReader::told($acts, $sentence);
-        $this->besideBefore = [] !== $acts && ActKind::SideWork === $acts[\count($acts) - 1]->kind;
+        $this->besideBefore = $this->beside || [] !== $acts && ActKind::SideWork === $acts[\count($acts) - 1]->kind;
         foreach ($acts as $act) {
             $this->lifted = $this->lifted || ActKind::Lift === $act->kind;
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
@@ -480,7 +484,8 @@ final class ActReader
     {
         $longest = null;
         foreach (Durations::in($whole) as [$minutes, $from, $length]) {
-            if (ActKind::SideWork === $kind && preg_match(self::BEFORE_A_TIME, substr($whole, $from + $length))) {
+            if (\in_array($kind, [ActKind::SideWork, ...self::FRIES], true)
+                && preg_match(self::BEFORE_A_TIME, substr($whole, $from + $length))) {
                 continue;
             }
             $longest = null === $longest || $minutes->high > $longest->high ? $minutes : $longest;
@@ -491,7 +496,7 @@ final class ActReader
         return new Act(
             $id,
             $late ? ActKind::Add : $kind,
-            array_map(static fn (int $p): string => $ingredients[$p]->key(), $places),
+            array_map(static fn (int $p): string => $ingredients[$p]->key(), self::taken($kind, $places, $ingredients)),
             $longest,
             Batches::in($whole),
             $celsius[0] ?? null,
@@ -501,6 +506,26 @@ final class ActReader
             self::bare($whole),
             $sentence,
         );
+    }
+
+    /**
+     * "Add the carrots around the roast" adds no roast; what is blanched is not the water.
+     *
+     * @param list<int>        $places
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<int>
+     */
+    private static function taken(ActKind $kind, array $places, array $ingredients): array
+    {
+        $names = match ($kind) {
+            ActKind::Add => [Role::Meat],
+            ActKind::Blanch, ActKind::BoilBeans => [Role::Liquid],
+            default => [],
+        };
+        $left = array_values(array_filter($places, static fn (int $p): bool => !\in_array($ingredients[$p]->role, $names, true)));
+
+        return [] === $left ? $places : $left;
     }
 
     /** Words of a clause without what joins it to the next. */

@@ -116,6 +116,7 @@ final readonly class DishReader
         foreach (array_filter($acts, static fn (Act $a): bool => isset($whens[$a->step()])) as $said) {
             $late = array_diff_key($late, array_flip($said->foods));
         }
+        $late = array_diff_key($late, array_flip(self::onceItIsLifted($acts, $cook)));
         $partOf = [];
         foreach ($ingredients as $one) {
             $partOf[$one->key()] = $one->part;
@@ -130,6 +131,7 @@ final readonly class DishReader
             ),
         );
         $byPart = [PartKind::Braise->value => []];
+        $lifted = false;
         foreach ($acts as $k => $act) {
             $after = null !== $cook && $k > $cook;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
@@ -142,6 +144,10 @@ final readonly class DishReader
                     ($ways[0] ?? null)?->minutes),
             ));
             $timed = isset($whens[$act->step()]) && $k !== $cook ? $timed->at($whens[$act->step()]) : $timed;
+            // What is cooked in the sauce once the meat is out is part of the finish.
+            $timed = $lifted && Timing::BeforeEnd === $timed->when->timing && !isset($whens[$act->step()])
+                ? $timed->at(When::atTheEnd()) : $timed;
+            $lifted = $lifted || ($after && ActKind::Lift === $act->kind && $act->isDone());
             $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
             $byPart[self::partOf($act, $partOf, $after)->value][] = $goesIn ? $timed->as(ActKind::Add) : $timed;
         }
@@ -159,6 +165,23 @@ final readonly class DishReader
         }
 
         return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /**
+     * @param list<Act> $acts
+     *
+     * @return list<string> ids of what goes into the sauce only when the meat is out
+     */
+    private static function onceItIsLifted(array $acts, ?int $cook): array
+    {
+        $sooner = $then = [];
+        $lifted = false;
+        foreach (null === $cook ? [] : \array_slice($acts, $cook) as $act) {
+            $lifted = $lifted || (ActKind::Lift === $act->kind && $act->isDone());
+            $lifted ? array_push($then, ...$act->foods) : array_push($sooner, ...$act->foods);
+        }
+
+        return array_values(array_diff($then, $sooner));
     }
 
     /**

@@ -87,6 +87,7 @@ final class Chores
     private const LEAST_SIDE = 10.0;
     private const LEAST_BESIDE_TIMED = 5.0;
     private const GOES_ON = '/^\W*(?:drain|rinse|toss|mash|fluff|butter)\b/iu';
+    private const IN_THE_COOKER = '/\b(?:on|to) (?:low|high)\b(?! heat)|\b(?:slow[ -]?cooker|crock)\b/iu';
     private const BRUSHING = 3.0;
     private const ONLY_BRUSHED = '/\b(?:brush|paint)\w*\b(?!.*\b(?:until|till|shin\w*|sticky|glaz\w*|coats?)\b)/iu';
     private const MORE_SIDE = 3;
@@ -533,7 +534,10 @@ final class Chores
             ActKind::Rest => $this->ofTerm($d, self::own($d, new Term('rest-meat', self::RESTING)), Uses::Nothing, 'rest-meat'),
             ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp',
                 variables: ['how' => $this->isInTheOven($d) ? 'oven' : 'grill']),
-            ActKind::Cook => $this->ofTerm($d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)), Uses::Ring, 'simmer-on'),
+            ActKind::Cook => $this->ofTerm(
+                $d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)),
+                preg_match(self::IN_THE_COOKER, $d->act->source) ? Uses::Nothing : Uses::Ring, 'simmer-on',
+            ),
             default => null,
         };
     }
@@ -663,10 +667,14 @@ final class Chores
         return new Chore($id, $code, $d->stage, [], $variables, $minutes, null, $uses, self::WAITS[$code] ?? 0);
     }
 
-    /** Its foods; but the fat that something is fried in isn't fried. */
+    /** Its foods; but the fat that something is fried in isn't fried, and the water isn't soaked. */
     private function named(Deed $d): string
     {
-        $fat = $d->is(ActKind::Fry, ActKind::FryBase, ActKind::Toast) ? Role::Fat : null;
+        $fat = match (true) {
+            $d->is(ActKind::Fry, ActKind::FryBase, ActKind::Toast) => Role::Fat,
+            $d->is(ActKind::Soak) => Role::Liquid,
+            default => null,
+        };
 
         return (string) ($d->variables['food'] ?? implode(
             ', ',

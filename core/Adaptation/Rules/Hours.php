@@ -13,6 +13,7 @@ use Pausis\Core\Recipe\Minutes;
 final readonly class Hours implements Rule
 {
     private const LEAST_COOK_MINUTES = 20.0;
+    private const LONGEST_AFTER = 45.0;
     private const WARMS = '/\b(?:re-?heat|warm|heat)\w*\b[^.;]{0,30}\b(?:through|gently|slowly|up|again)\b|\bre-?heat/iu';
     private const IF_DRY = '/\b(?:dry|dries|drying)\b/iu';
     private const DISTURBS = '/\b(?:turn|stir|baste|top(?:ping)? up|check|look|skim|lid off|uncover)/iu';
@@ -26,7 +27,11 @@ final readonly class Hours implements Rule
             'texture' => $in->order->wishes->texture->value, 'sign' => self::sign($process),
         ];
         $late = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::During, ActKind::Add));
-        $process = $process->map(function (Deed $d) use ($in, $window, $late, &$entries): Deed {
+        $lifted = self::afterTheLift($process);
+        $process = $process->map(function (Deed $d) use ($in, $window, $late, $lifted, &$entries): Deed {
+            if (\in_array($d->act->id, $lifted, true)) {
+                return $d;
+            }
             // "Add the potatoes and cook for another 40 minutes": the minutes are theirs.
             $changed = $d->is(ActKind::Cook) && Stage::Start !== $d->stage && \in_array($d->sentence(), $late, true)
                 ? $d->gone()
@@ -100,6 +105,22 @@ final readonly class Hours implements Rule
             'list' => $in->others($d), 'hours' => $hour, 'minutes' => $in->lookMinutes,
             'how' => $d->is(ActKind::Skim) ? 'skim' : 'take-out',
         ]);
+    }
+
+    /** @return list<string> ids of what is cooked on once the meat is out of the pot */
+    private static function afterTheLift(Process $process): array
+    {
+        $lifted = false;
+        $cooks = [];
+        foreach ($process->remaining() as $deed) {
+            if ($lifted && $deed->is(ActKind::Cook) && Stage::Finish === $deed->stage && null !== $deed->act->minutes
+                && $deed->act->minutes->high <= self::LONGEST_AFTER) {
+                $cooks[] = $deed->act->id;
+            }
+            $lifted = $lifted || (Stage::Finish === $deed->stage && $deed->is(ActKind::Lift));
+        }
+
+        return $cooks;
     }
 
     private function isLong(Deed $deed): bool

@@ -33,6 +33,7 @@ final readonly class LateOrLarger implements Rule
             $own = self::ownAct($process, $i);
             $process = match (true) {
                 null !== $own => $this->asTheRecipe($process, $i, $own, $in, $sour),
+                self::goesIntoTheFinish($process, $i) => $process,
                 Adding::Late === $i->food?->adding, Adding::Apart === $i->food?->adding => $this->asTheLarder($process, $i, $in),
                 Role::Vegetable === $i->role
                     && null !== $i->food?->soften
@@ -45,6 +46,21 @@ final readonly class LateOrLarger implements Rule
         }
 
         return self::withoutTheLate($process);
+    }
+
+    /** "Lamb out; stir the orzo into the sauce and cook for 20 minutes" */
+    private static function goesIntoTheFinish(Process $process, Ingredient $i): bool
+    {
+        $takes = static fn (Deed $d): bool => \in_array($i->key(), $d->act->foods, true);
+        $finish = array_filter($process->in(Stage::Finish, ActKind::Add), $takes);
+        $sentences = array_map(static fn (Deed $d): string => $d->sentence(), $finish);
+        $sooner = array_filter(
+            $process->remaining(), static fn (Deed $d): bool => $takes($d) && $d->stage->rank() < Stage::Finish->rank(),
+        );
+
+        return [] === $sooner && [] !== array_filter(
+            $process->in(Stage::Finish, ActKind::Cook), static fn (Deed $d): bool => \in_array($d->sentence(), $sentences, true),
+        );
     }
 
     /** Dried pulses that the pot doesn't make soft by itself, since it is sour or the meat is quick. */

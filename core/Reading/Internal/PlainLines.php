@@ -11,7 +11,8 @@ use Pausis\Core\Reading\Lines\TaggedLine;
 use Pausis\Core\Recipe\StepKind;
 
 /**
- * Lines whose meaning is fixed whatever surrounds them: a marked heading, an amount of a known food, what fills the same tin, what is left
+ * Lines whose meaning is fixed whatever surrounds them: a marked heading, an amount of a known food, what fills the same tin,
+ * what is left
  * out.
  */
 final readonly class PlainLines
@@ -22,6 +23,12 @@ final readonly class PlainLines
     private const LEFT_OUT = '/^\W*(?:skip|omit|leave out|no need (?:of|for))\b/iu';
     /** "Jelly at the end." */
     private const LATE = '/^\W*[^.!?]{3,60}\b(?:at the (?:very )?end|to finish|in last|on top)\W*$/iu';
+    /** "Low 8-9 hrs.", "hot stock over.", "For the last two hours add the barley." */
+    private const TOLD_SHORTLY = '/^\W*(?:(?:on |then )?(?:low|high|medium)\b[^.!?]{0,12}\d[^.!?]{0,20}\b(?:h|hrs?'
+        .'|hours?)\b[^.!?]{0,20}[.!]?\W*$'
+        .'|(?:the )?(?:hot |boiling )?(?:stock|wine|water|broth|meat|beef|lamb|pork|chicken|sauce|lid)\b[^.!?]{0,20}\b(?:over|in|on'
+        .'|back|out|off)\W*$'
+        .'|for the (?:last|final)\b[^.!?]*\b(?:add|put|stir|tip|turn|take)\b[^.!?]*[.!]\W*$)/iu';
     private const NEEDED = '/^\W*(?:you(?:’ll|\'ll| will)? need|ingredients?)\s*:\s*\S/iu';
 
     public function __construct(private IngredientReader $reader)
@@ -42,15 +49,24 @@ final readonly class PlainLines
                 && LineLabel::Step === $next?->label && StepKind::opens($text) => LineLabel::Step,
             LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Note, LineLabel::Around], true)
                 && $line->sure < self::SURE && preg_match(self::LATE, $text) => LineLabel::Step,
+            $cooks && LineLabel::Step === $before?->label && self::isBetween($line)
+                && preg_match(self::TOLD_SHORTLY, $text) => LineLabel::Step,
             LineLabel::Around === $line->label && $line->sure < self::SURE && !$cooks && $listed && preg_match(self::NEEDED, $text),
             \in_array($line->label, [LineLabel::Around, LineLabel::Facts, LineLabel::Note, LineLabel::Heading], true)
                 && $line->sure < self::SURE && $listed && $this->isMeasured($text) => LineLabel::Ingredient,
-            LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Facts, LineLabel::Heading, LineLabel::Around], true)
+            LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Facts, LineLabel::Heading,
+                LineLabel::Around], true)
                 && $line->sure < self::SURE && StepKind::opens($text) && preg_match('/[.!]\W*$/u', $text) => LineLabel::Step,
             default => $line->label,
         };
 
         return $label === $line->label ? $line : new TaggedLine($line->line, $label, $line->sure, $line->title);
+    }
+
+    private static function isBetween(TaggedLine $line): bool
+    {
+        return $line->sure < self::SURE
+            && \in_array($line->label, [LineLabel::Facts, LineLabel::Heading, LineLabel::Around, LineLabel::Note], true);
     }
 
     /** "150 g crème fraîche" */

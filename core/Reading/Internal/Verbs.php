@@ -20,7 +20,7 @@ final readonly class Verbs
     /** "stir the mustard and cream into the juice" */
     private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
     /** Behind these something is done all the same: "after 3 hours on low put in". */
-    private const GOES_ON = '/\b(?:and|then|let it|to|on (?:low|medium|high))\s*$/iu';
+    private const GOES_ON = '/\b(?:and|then|let it|to|on (?:low|medium|high)|before serving)\s*$/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     /** "lemon peel", "orange zest" */
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
@@ -70,6 +70,7 @@ final readonly class Verbs
             if ((([] !== $hits || preg_match('/\b(?:after|when)\b/iu', $clauseBefore)) && preg_match('/^on /iu', $verb))
                 || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
                 || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
+                || (str_starts_with(mb_strtolower($verb), 'back ') && '' !== trim($clauseBefore))
                 || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
                 || preg_match(self::NOT, $clauseBefore)) {

@@ -44,22 +44,26 @@ final class RecipesAsExpectedTest extends TestCase
             'side-work' => 20, 'side-work-2' => 5,
         ]];
         yield 'garlic-after-an-hour' => [[
-            'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 10, 'heat-up' => 8,
-            'load' => 5, 'look-s9.1' => 5, 'add-i6' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'blend-sauce' => 5,
-            'side-work' => 20, 'side-work-2' => 5,
+            'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 10,
+            'heat-up' => 8, 'load' => 5, 'look-s9.1' => 5, 'add-i6' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
+            'blend-sauce' => 5, 'side-work' => 20, 'side-work-2' => 5,
         ]];
         yield 'glazed-in-the-oven' => [[
             'night-soak' => 5, 'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 15, 'lift-out' => 5, 'strain-and-skim' => 4,
-            'rest-meat' => 15, 'glaze' => 8, 'crisp' => 15, 'glaze-2' => 3, 'crisp-2' => 10, 'rest-meat-2' => 10, 'side-work' => 7,
+            'rest-meat' => 15, 'glaze' => 8, 'crisp' => 15, 'glaze-2' => 3, 'crisp-2' => 10, 'rest-meat-2' => 10,
+            'side-work' => 7,
         ]];
         yield 'heat-is-no-verb' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base' => 5, 'boil-wine-down' => 4, 'heat-up' => 8,
-            'load' => 5,
-            'strain-and-skim' => 4,
+            'load' => 5, 'strain-and-skim' => 4,
         ]];
         yield 'high-then-low-with-rice' => [[
             'night-marinate' => 10, 'cut-vegetables' => 5, 'load' => 5, 'add-i11' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
             'side-work' => 5, 'side-work-2' => 18,
+        ]];
+        yield 'hocks-soaked-for-salt' => [[
+            'night-soak' => 5, 'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 8,
+            'back-in' => 5,
         ]];
         yield 'marinade-kept-on-one-line' => [[
             'night-marinate' => 10, 'dry-meat' => 3, 'cut-vegetables' => 9, 'render' => 8, 'brown-meat' => 24, 'fry-base' => 8,
@@ -69,6 +73,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'render' => 6, 'brown-meat' => 20, 'fry-base' => 10,
             'boil-wine-down' => 15, 'load' => 5, 'add-i11' => 5, 'rest-meat' => 15, 'strain-and-skim' => 4, 'take-out' => 2,
             'side-work' => 10,
+        ]];
+        yield 'mushrooms-before-serving' => [[
+            'cut-vegetables' => 8, 'render' => 8, 'boil-wine-down' => 3, 'fry-base' => 6, 'boil-wine-down-2' => 15,
+            'dry-meat' => 3, 'brown-meat' => 16, 'heat-up' => 8, 'simmer-first' => 10, 'load' => 5, 'fry-apart' => 8,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'back-in' => 5, 'reduce' => 10,
         ]];
         yield 'mushrooms-fried-apart' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 12, 'boil-wine-down' => 7, 'load' => 5,
@@ -87,8 +96,15 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'only-in-a-case' => [[
             'cut-vegetables' => 5, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 4,
         ]];
+        yield 'orzo-once-it-is-out' => [[
+            'cut-vegetables' => 2, 'dry-meat' => 3, 'load' => 5, 'lift-out' => 5, 'simmer-on' => 20, 'strain-and-skim' => 4,
+            'shred-meat' => 4,
+        ]];
         yield 'paste-pounded' => [[
             'cut-vegetables' => 4, 'toast-spices' => 2, 'mix' => 4, 'fry-base' => 14, 'load' => 5, 'strain-and-skim' => 4,
+        ]];
+        yield 'pickled-onions-beside' => [[
+            'night-marinate' => 10, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'shred-meat' => 11, 'side-work' => 10,
         ]];
         yield 'prepare-the-vegetables' => [[
             'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
@@ -99,23 +115,28 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'pulled-in-the-pot' => [[
             'toast-spices' => 3, 'stand' => 20, 'toast-spices-2' => 3, 'mix' => 7, 'dry-meat' => 3, 'load' => 5,
-            'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 12, 'rest-meat' => 30, 'side-work' => 10, 'side-work-2' => 10,
+            'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 12, 'rest-meat' => 30, 'side-work' => 10,
+            'side-work-2' => 10,
         ]];
         yield 'radish-for-the-last-two' => [[
-            'cut-vegetables' => 9, 'stand' => 30, 'blanch' => 18, 'mix' => 6, 'load' => 5, 'add-i2' => 5, 'strain-and-skim' => 4,
-            'lift-out' => 5, 'reduce' => 4, 'glaze' => 8,
+            'cut-vegetables' => 9, 'stand' => 30, 'blanch' => 18, 'mix' => 6, 'load' => 5, 'add-i2' => 5,
+            'strain-and-skim' => 4, 'lift-out' => 5, 'reduce' => 4, 'glaze' => 8,
+        ]];
+        yield 'roots-three-hours-later' => [[
+            'cut-vegetables' => 19, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 7, 'boil-wine-down' => 6, 'heat-up' => 8,
+            'load' => 5, 'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
         ]];
         yield 'rub-and-hot-sauce' => [[
             'night-marinate' => 10, 'cut-vegetables' => 5, 'simmer-first' => 10, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
             'strain-and-skim' => 4, 'glaze' => 3, 'crisp' => 8, 'reduce' => 10,
         ]];
         yield 'rubbed-then-seared' => [[
-            'cut-vegetables' => 4, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 10, 'boil-wine-down' => 4, 'load' => 5,
-            'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3,
+            'cut-vegetables' => 4, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 10, 'boil-wine-down' => 4,
+            'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3,
         ]];
         yield 'said-late-in-the-cooking' => [[
-            'cut-vegetables' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i5' => 5, 'add-i6' => 5,
-            'strain-and-skim' => 4,
+            'cut-vegetables' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i5' => 5,
+            'add-i6' => 5, 'strain-and-skim' => 4,
         ]];
         yield 'seared-in-the-insert' => [[
             'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'beans-on' => 5,
@@ -132,15 +153,19 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'thickened-in-one' => [[
             'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'slurry' => 2,
         ]];
+        yield 'told-in-bullets' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base' => 12,
+            'boil-wine-down' => 8, 'load' => 5, 'add-i13' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3,
+            'rest-meat' => 10,
+        ]];
         yield 'told-in-nouns' => [[
             'night-salt' => 5, 'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10,
             'boil-wine-down' => 11, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'sieve' => 4, 'reduce' => 25,
-            'back-in' => 5, 'glaze' => 5,
-            'side-work' => 20,
+            'back-in' => 5, 'glaze' => 5, 'side-work' => 20,
         ]];
         yield 'two-pans-one-wine' => [[
-            'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8,
-            'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3,
+            'brown-meat' => 8, 'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
         ]];
     }
 
