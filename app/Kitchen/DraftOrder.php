@@ -403,11 +403,13 @@ final readonly class DraftOrder
             $problems->add('unknown-choice', 'meat.why', ['typed' => $meat->why]);
         }
 
-        return new Beforehand(($frozen && !$meat->thawed) || self::isIcy($meat), $why, null === $since ? null : Duration::hours($since));
+        $isFrozen = ($frozen && !$meat->thawed) || self::isIcy($meat);
+
+        return new Beforehand($isFrozen, $why, null === $since ? null : Duration::hours($since), $isFrozen && $meat->thaws);
     }
 
     /** A start below freezing: the pot is followed as if it were just thawed, and the cook told what to do. */
-    private static function isIcy(MeatDraft $meat): bool
+    public static function isIcy(MeatDraft $meat): bool
     {
         return (TypedQuantity::celsius($meat->start, '', new Problems()) ?? 0.0) < Range::startCelsius()->least;
     }

@@ -18,6 +18,7 @@ use Pausis\Core\Adaptation\Change\LessMeat;
 use Pausis\Core\Adaptation\Change\OtherSides;
 use Pausis\Core\Adaptation\Change\RunOn;
 use Pausis\Core\Adaptation\Change\ServeAt;
+use Pausis\Core\Adaptation\Change\ThawedFirst;
 use Pausis\Core\Adaptation\Change\WithEffort;
 use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\Change\WithoutTimer;
@@ -95,6 +96,7 @@ final readonly class DraftPatch
             $change instanceof Delayed => ['handling' => [
                 'effort' => Effort::Cold->value, 'hotLiquid' => false, 'warmInsert' => false, 'delay' => "$change->hours h",
             ]],
+            $change instanceof ThawedFirst => ['meat' => ['thaws' => true]],
             $change instanceof WithoutOwnStart => ['handling' => ['start' => '']],
             $change instanceof OtherSides => self::sides($draft, $change),
             default => throw new \LogicException('No field of a draft for '.$change::class),

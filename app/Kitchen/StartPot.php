@@ -28,6 +28,8 @@ final readonly class StartPot
 {
     public const ALREADY_ON = 'already-on';
     public const SAME_COOKER = 'same-cooker';
+    public const THAWED = 'thawed';
+    private const FROM_THE_FRIDGE = '4 °C';
     public const OLDEST_START = '-24 hours';
     private const QUARTER_HOUR = 900;
 
@@ -65,11 +67,13 @@ final readonly class StartPot
             ...('' === $start->cookerId ? [] : ['cookerId' => $start->cookerId]),
             ...('' === $start->serveAt ? [] : ['serveAt' => $start->serveAt]),
         ]));
+        $draft = \in_array(self::THAWED, $start->knowing, true) ? $this->thawed($draft) : $draft;
         $over = $this->isOver($draft, $at);
         $draft = $over ? $this->serving($draft, $at->modify('+1 day')) : $draft;
         $order = $this->orders->order($draft, $this->orders->understood($draft), $this->house->record(), $at, $problems);
         $problems->throwIfAny();
         \assert(null !== $order);
+        $order = $order->after($order->meat->beforehand->asItIs(false));
         $adapted = $this->adapt->adapt($order->handled($order->handling->startedAt($at, true)));
         $outcome = $this->wanted($adapted, '' === $start->setting ? $this->planned($braise) : $start->setting);
         $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
@@ -106,6 +110,8 @@ final readonly class StartPot
         $forbidden = $outcome === $adapted->chosen ? $adapted->forbidden() : $outcome->unsafe;
 
         return null === $forbidden ? null : new Question(new Problem('unsafe-start', 'setting'), [
+            ...('frozen-in-recipe' === $forbidden->rule
+                ? [new Offer('thawed', [], ['knowing' => [...$start->knowing, self::THAWED]])] : []),
             new Offer('already-on', [], ['knowing' => [...$start->knowing, self::ALREADY_ON]]),
         ]);
     }
@@ -153,6 +159,15 @@ final readonly class StartPot
         }
 
         return new Question(new Problem($over ? 'dinner-over' : 'which-dinner', 'serveAt', ['serve' => $clock($order->serveAt)]), $offers);
+    }
+
+    /** Soft all through, from the fridge. */
+    private function thawed(BraiseDraft $draft): BraiseDraft
+    {
+        $kept = $this->drafts->toArray($draft);
+        $start = DraftOrder::isIcy($draft->meat) ? ['start' => self::FROM_THE_FRIDGE] : [];
+
+        return $this->drafts->fromArray([...$kept, 'meat' => [...(array) ($kept['meat'] ?? []), 'thawed' => true, ...$start]]);
     }
 
     private function isOver(BraiseDraft $draft, \DateTimeImmutable $at): bool

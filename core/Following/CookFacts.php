@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pausis\Core\Following;
 
 use Pausis\Core\Adaptation\BraiseOrder;
-use Pausis\Core\Meat\Beforehand;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Mass;
 
@@ -27,8 +26,7 @@ final readonly class CookFacts
     public function applied(BraiseOrder $order): BraiseOrder
     {
         $order = null !== $this->takenOut ? $order->withJoint($order->meat->joint->without($this->takenOut)) : $order;
-        $before = $order->meat->beforehand;
 
-        return $this->thawed && $before->frozen ? $order->after(new Beforehand(false, $before->why, $before->since)) : $order;
+        return $order->after($order->meat->beforehand->asItIs($this->thawed));
     }
 }

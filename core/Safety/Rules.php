@@ -112,7 +112,7 @@ final class Rules
         $variables = ['celsius' => $meat->celsius, 'limitCelsius' => self::FRIDGE_CELSIUS];
 
         return match (true) {
-            $before->frozen => new Finding('frozen-in-recipe', Severity::Refuse),
+            $before->frozen && !$before->thaws => new Finding('frozen-in-recipe', Severity::Refuse),
             WhyWarm::JustHot === $before->why && $meat->celsius < self::JUST_HOT_CELSIUS => new Finding(
                 'just-hot-yet-cool', Severity::Refuse, ['celsius' => $meat->celsius, 'limitCelsius' => self::JUST_HOT_CELSIUS],
             ),

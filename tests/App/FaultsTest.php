@@ -55,6 +55,37 @@ final class FaultsTest extends ApiTestCase
         self::assertContains('frozen-in-recipe', array_column((array) $cook['flags'], 'rule'));
     }
 
+    public function testMeatThatIsToThawIsAskedAboutBeforeThePotGoesOn(): void
+    {
+        $draft = $this->draft();
+        $meat = [...(array) $draft['meat'], 'start' => '-18 °C', 'thaws' => true];
+        $braise = $this->call(
+            'POST', '/api/braises', [...$draft, 'meat' => $meat, 'serveAt' => '2026-11-28T19:00', 'away' => [], 'setting' => 'high'], 201,
+        );
+        self::assertSame(
+            'note', array_column((array) self::in($braise, 'adaptation.findings'), 'severity', 'rule')['thaws-first'] ?? null,
+        );
+        $start = ['at' => '', 'setting' => 'high', 'serveAt' => '2026-11-28T19:00'];
+        $path = '/api/braises/'.self::text($braise, 'id').'/cook';
+        $asked = $this->call('POST', $path, [...$start, 'knowing' => []], 422);
+        self::assertContains('It is thawed, soft all through', self::offers($asked));
+
+        $cook = $this->call('POST', $path, [...$start, 'knowing' => ['thawed']], 201);
+        self::assertNotContains('frozen-in-recipe', array_column((array) $cook['flags'], 'rule'));
+    }
+
+    /**
+     * @param array<mixed> $asked
+     *
+     * @return list<mixed>
+     */
+    private static function offers(array $asked): array
+    {
+        return array_merge(...array_map(
+            static fn (mixed $v): array => array_column((array) self::in((array) $v, 'offers'), 'text'), array_values((array) $asked['violations']),
+        ));
+    }
+
     public function testAHostIsItsExactName(): void
     {
         foreach (['localhost' => 200, '127.0.0.1' => 200, 'localhost.example' => 400, 'xlocalhost' => 400,

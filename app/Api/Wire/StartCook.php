@@ -12,7 +12,7 @@ final readonly class StartCook
     /**
      * @param string       $serveAt  the dinner that is meant, where it was asked; empty for the one that was planned
      * @param string       $cookerId the cooker it is in, where it was asked; empty for the one that was planned
-     * @param list<string> $knowing  already-on, same-cooker: what was answered to what was asked
+     * @param list<string> $knowing  already-on, same-cooker, thawed: what was answered to what was asked
      */
     public function __construct(
         #[Assert\Length(max: 40)] public string $at,

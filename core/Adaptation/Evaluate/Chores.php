@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Rules\Thawed;
 use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Explain\Term;
 use Pausis\Core\Finish\Thickener;
@@ -310,6 +311,7 @@ final class Chores
             'cut-ahead' === $d->code => $this->ofTerm(
                 $d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables,
             ),
+            Thawed::CODE === $d->code => $this->plain($d, Thawed::CODE, Thawed::CODE, self::EVENING, Uses::Hands, $d->variables),
             $d->is(ActKind::Soak) => $this->plain(
                 $d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)],
             ),
@@ -513,6 +515,16 @@ final class Chores
             ActKind::Glaze => $this->ofTerm($d, self::own($d, new Term(
                 'glaze', preg_match(self::ONLY_BRUSHED, $d->act->words) ? self::BRUSHING : self::GLAZING,
             )), Uses::HandsAndRing, 'glaze'),
+            default => $this->toTheEnd($d),
+        };
+    }
+
+    /** What is done to a sauce that is as it should be, and to its meat. */
+    private function toTheEnd(Deed $d): ?Chore
+    {
+        $minutes = $d->act->minutes?->middle();
+
+        return match ($d->act->kind) {
             ActKind::Slurry,
             ActKind::ButterAndStarch => $this->ofTerm($d, new Term('slurry', self::boiling($d)), Uses::HandsAndRing, 'slurry'),
             ActKind::CreamOrYoghurtIn => $this->ofTerm(

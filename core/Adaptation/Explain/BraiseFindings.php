@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Change\AtLevel;
 use Pausis\Core\Adaptation\Change\Change;
 use Pausis\Core\Adaptation\Change\CutInto;
 use Pausis\Core\Adaptation\Change\RunOn;
+use Pausis\Core\Adaptation\Change\ThawedFirst;
 use Pausis\Core\Adaptation\Change\WithEffort;
 use Pausis\Core\Adaptation\Change\WithoutTimer;
 use Pausis\Core\Adaptation\Effort;
@@ -21,10 +22,12 @@ use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\NeverAsPrinted;
 use Pausis\Core\Adaptation\Rules\PreparedAhead;
 use Pausis\Core\Adaptation\Rules\Process;
+use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Liquid\LayerOrder;
 use Pausis\Core\Liquid\LevelSchool;
+use Pausis\Core\Meat\Thawing;
 use Pausis\Core\Recipe\Hazard;
 use Pausis\Core\Recipe\TakeOut;
 use Pausis\Core\Safety\Finding;
@@ -61,7 +64,11 @@ final class BraiseFindings
         }
         $refusals = PotRun::refusals($order, $chosen->work);
         foreach ($refusals as $refusal) {
-            $findings[] = str_starts_with($refusal->rule, 'delayed') ? $this->remedied($refusal, 'no-delay', new WithoutTimer()) : $refusal;
+            $findings[] = match (true) {
+                str_starts_with($refusal->rule, 'delayed') => $this->remedied($refusal, 'no-delay', new WithoutTimer()),
+                'frozen-in-recipe' === $refusal->rule => $this->remedied($refusal, 'thaw-first', new ThawedFirst()),
+                default => $refusal,
+            };
         }
         if (null !== $chosen->unsafe && [] === $refusals) {
             $findings[] = $this->withRemedy($braise, $chosen->unsafe);
@@ -72,7 +79,7 @@ final class BraiseFindings
         if ([] !== $order->meat->others) {
             $findings[] = self::severalMeats($order, $chosen);
         }
-        array_push($findings, ...$this->held($braise));
+        array_push($findings, ...$this->thawed($braise), ...$this->held($braise));
         if ($chosen->salt->percentBefore > self::UNEATABLE_SALT_PERCENT) {
             $findings[] = new Finding('too-salty-to-eat', Severity::Warn, [
                 'percent' => $chosen->salt->percentBefore,
@@ -95,6 +102,20 @@ final class BraiseFindings
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return [$findings, $this->remedies];
+    }
+
+    /** @return list<Finding> what has to be seen to of meat that is frozen yet */
+    private function thawed(AdaptedBraise $braise): array
+    {
+        $order = $braise->order;
+        $day = $braise->day();
+        if (!$order->meat->beforehand->thaws || !$day instanceof DayPlan) {
+            return [];
+        }
+        $hours = ['hours' => Thawing::of($order->meat->all())->inHours()];
+
+        return [null === (new BraiseJobs($order, $braise->chosen->work))->thawsBy($day->switchOn)
+            ? new Finding('no-time-to-thaw', Severity::Refuse, $hours) : new Finding('thaws-first', Severity::Note, $hours)];
     }
 
     /** @return list<Finding> where the meat waits for the plate too long for its best */

@@ -15,7 +15,7 @@ final readonly class All
             new SameDay(), new Hours(), new LeftToYou(), new InThePan(), new Preparing(), new Liquids(),
             new LateOrLarger(),
             new Salting(),
-            new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new FromThePot(),
+            new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new Thawed(), new FromThePot(),
             new NothingForgotten(), new TakesOut(),
         ];
     }

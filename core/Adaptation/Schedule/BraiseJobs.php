@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\Evaluate\Chores;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Rules\Thawed;
 use Pausis\Core\Day\Job;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Larder\Role;
@@ -28,6 +29,7 @@ final readonly class BraiseJobs
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
     private const EVENING_MINUTES = 540;
+    private const THAW_WAITS = 60;
     /** Beans want to be soaked so long before they go on, and no longer; vegetables that were cut keep as long. */
     private const LEAST_BEFORE_MINUTES = 480;
     private const MOST_BEFORE_MINUTES = 960;
@@ -115,28 +117,55 @@ final readonly class BraiseJobs
     /** @return list<Caught> what should have been done the evening before, and can't be any more */
     public function missedEvening(\DateTimeImmutable $on): array
     {
-        return null !== $this->eveningEnds($on)
-            ? []
-            : array_map(
-                static fn (Chore $c): Caught => new Caught('evening-'.$c->code, (string) ($c->variables['food'] ?? ''), null),
-                $this->work->in(Stage::Evening),
-            );
+        $thaw = null === $this->thaw() || null !== $this->thawsBy($on) ? [] : [new Caught('evening-thaw', '', null)];
+
+        return [...$thaw, ...(null !== $this->eveningEnds($on) ? [] : array_map(
+            static fn (Chore $c): Caught => new Caught('evening-'.$c->code, (string) ($c->variables['food'] ?? ''), null),
+            $this->eveningWork(),
+        ))];
     }
 
     /** @return list<Job> */
     private function evening(\DateTimeImmutable $on): array
     {
         $ends = $this->eveningEnds($on);
+        $thaw = $this->thaw();
+        $by = null === $thaw ? null : $this->thawsBy($on);
+        $thaws = null === $thaw || null === $by ? [] : [new Job(
+            $thaw->id, $thaw->code, $thaw->variables, $thaw->minutes, true, waits: self::THAW_WAITS, by: $by, acts: $thaw->acts,
+        )];
 
         return null === $ends
-            ? []
-            : array_map(
+            ? $thaws
+            : [...$thaws, ...array_map(
                 static fn (Chore $c): Job => new Job(
                     $c->id, $c->code, $c->variables, $c->minutes, true, waits: self::EVENING_MINUTES - $c->minutes, by: $ends,
                     acts: $c->acts,
                 ),
-                $this->work->in(Stage::Evening),
-            );
+                $this->eveningWork(),
+            )];
+    }
+
+    private function thaw(): ?Chore
+    {
+        return array_values(array_filter($this->work->in(Stage::Evening), static fn (Chore $c): bool => Thawed::CODE === $c->code))[0]
+            ?? null;
+    }
+
+    /** @return list<Chore> without what has to be done longer before */
+    private function eveningWork(): array
+    {
+        return array_values(array_filter(
+            $this->work->in(Stage::Evening), static fn (Chore $c): bool => Thawed::CODE !== $c->code,
+        ));
+    }
+
+    /** When frozen meat must lie in the fridge: when somebody is there, long enough before its work; null where it is too late for that. */
+    public function thawsBy(\DateTimeImmutable $on): ?\DateTimeImmutable
+    {
+        $minutes = (int) ceil($this->work->lead() + 60 * (float) ($this->thaw()->variables['hours'] ?? 0.0));
+
+        return $this->lastFree(self::after($on, -$minutes), $this->order->now, $this->thaw()->minutes ?? 0);
     }
 
     /**
@@ -151,9 +180,9 @@ final readonly class BraiseJobs
         return null === $last ? null : $this->lastFree(self::after($last, -self::BEFORE_BED_MINUTES), $earliest) ?? $last;
     }
 
-    private function lastFree(\DateTimeImmutable $until, \DateTimeImmutable $from): ?\DateTimeImmutable
+    private function lastFree(\DateTimeImmutable $until, \DateTimeImmutable $from, ?int $minutes = null): ?\DateTimeImmutable
     {
-        $minutes = (int) array_sum(array_map(static fn (Chore $c): int => $c->minutes, $this->work->in(Stage::Evening)));
+        $minutes ??= (int) array_sum(array_map(static fn (Chore $c): int => $c->minutes, $this->eveningWork()));
         $to = $until->setTimestamp(intdiv($until->getTimestamp(), self::QUARTER) * self::QUARTER);
         for (; self::after($to, -$minutes) >= $from; $to = $to->setTimestamp($to->getTimestamp() - self::QUARTER)) {
             if (null !== $this->order->kitchen->people->who(self::after($to, -$minutes), $to)) {

@@ -582,6 +582,7 @@ export type MeatDraft = {
   since: string;
   thawed: boolean;
   others: FurtherMeatDraft[];
+  thaws: boolean;
 };
 
 /** A cut in one form for a dinner, sketched. */

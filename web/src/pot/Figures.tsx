@@ -124,8 +124,19 @@ export function Figures() {
           onChange={(since) => set({ since })}
         />
       )}
-      {(meat.thawed || found("frozen-in-recipe")) && (
-        <Check label="It is thawed through" checked={meat.thawed} onChange={(thawed) => set({ thawed })} />
+      {(meat.thawed || meat.thaws || found("frozen-in-recipe")) && (
+        <>
+          <Check
+            label="It thaws in the fridge in time"
+            checked={meat.thaws}
+            onChange={(thaws) => set({ thaws, ...(thaws && { thawed: false }) })}
+          />
+          <Check
+            label="It is thawed through"
+            checked={meat.thawed}
+            onChange={(thawed) => set({ thawed, ...(thawed && { thaws: false }) })}
+          />
+        </>
       )}
       {(adaptation?.pot.others ?? []).map((other) => (
         <FurtherMeat key={other.id} other={other} />
