@@ -85,6 +85,9 @@ use Pausis\Core\Tenderness\Doneness;
 /** Turns what a cook typed into an order for the core, with every problem and its place. */
 final readonly class DraftOrder
 {
+    /** In the fridge between the pot and the plate. */
+    private const LEAST_CHILLED_HOURS = 8;
+    private const MOST_CHILLED_DAYS = 2;
     private const FARTHEST_DAYS = 14;
 
     public function __construct(
@@ -261,7 +264,9 @@ final readonly class DraftOrder
             $problems->add('no-cooker', 'cookerId');
         }
         $serveAt = $this->serveAt($draft->serveAt, $house->zone(), $now, $problems);
-        $kitchen = null === $serveAt ? new Kitchen() : $this->kitchen($draft->away, $house, $now, $serveAt, $problems);
+        $eatenOn = $this->eatenOn($draft->handling->eatenOn, $house->zone(), $serveAt, $problems);
+        $kitchen = null === $serveAt ? new Kitchen()
+            : $this->kitchen($draft->away, $house, $now, $eatenOn ?? $serveAt, $problems);
         $level = $this->choice(LevelSchool::class, $draft->level, 'level', $problems);
         $texture = $this->choice(Doneness::class, $draft->texture, 'texture', $problems);
         $ofTheRecipe = SauceBody::AS_THE_RECIPE === $draft->thickness;
@@ -299,7 +304,7 @@ final readonly class DraftOrder
                 saltAimPercent: $house->saltPercent, sureness: $sureness, by: $by, habit: ProgramChoice::tryFrom($house->setting),
             ),
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
-            handling: $this->handling($draft->handling, $dish, $house->zone(), $problems),
+            handling: $this->handling($draft->handling, $dish, $house->zone(), $problems)->with(eatenOn: $eatenOn),
             known: $known?->spread(),
         ))->informedByRecipe());
     }
@@ -500,6 +505,25 @@ final readonly class DraftOrder
         }
 
         return [$joint, null === $joint ? Mass::kilograms(0) : Mass::kilograms($kilograms * $cut->bone), $known];
+    }
+
+    /** Of what is chilled: a day or two later; null where it is eaten from the pot. */
+    private function eatenOn(string $typed, \DateTimeZone $zone, ?\DateTimeImmutable $serveAt, Problems $problems): ?\DateTimeImmutable
+    {
+        if ('' === trim($typed) || null === $serveAt) {
+            return null;
+        }
+        $at = self::moment($typed, $zone, true);
+        $code = match (true) {
+            null === $at => 'eaten-on-not-understood',
+            $at <= $serveAt->modify('+'.self::LEAST_CHILLED_HOURS.' hours') => 'eaten-on-too-soon',
+            $at > $serveAt->modify('+'.self::MOST_CHILLED_DAYS.' days') => 'eaten-on-too-late',
+            default => null,
+        };
+        null === $code || $problems->add($code, 'handling.eatenOn', ['hours' => self::LEAST_CHILLED_HOURS,
+            'days' => self::MOST_CHILLED_DAYS]);
+
+        return null === $code ? $at : null;
     }
 
     private function serveAt(string $typed, \DateTimeZone $zone, \DateTimeImmutable $now, Problems $problems): ?\DateTimeImmutable

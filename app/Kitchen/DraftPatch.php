@@ -13,6 +13,7 @@ use Pausis\Core\Adaptation\Change\AtLevel;
 use Pausis\Core\Adaptation\Change\Change;
 use Pausis\Core\Adaptation\Change\CutInto;
 use Pausis\Core\Adaptation\Change\Delayed;
+use Pausis\Core\Adaptation\Change\EatenOn;
 use Pausis\Core\Adaptation\Change\InCooker;
 use Pausis\Core\Adaptation\Change\LessMeat;
 use Pausis\Core\Adaptation\Change\OtherSides;
@@ -95,6 +96,9 @@ final readonly class DraftPatch
             $change instanceof WithoutTimer => ['handling' => ['delay' => '']],
             $change instanceof Delayed => ['handling' => [
                 'effort' => Effort::Cold->value, 'hotLiquid' => false, 'warmInsert' => false, 'delay' => "$change->hours h",
+            ]],
+            $change instanceof EatenOn => ['handling' => [
+                'eatenOn' => $change->at->setTimezone($this->house->record()->zone())->format('Y-m-d\TH:i'),
             ]],
             $change instanceof ThawedFirst => ['meat' => ['thaws' => true]],
             $change instanceof WithoutOwnStart => ['handling' => ['start' => '']],

@@ -23,6 +23,7 @@ final readonly class Handling
      * @param float                   $highHours           on High before it is turned to Low
      * @param float                   $delayHours          from loading until a timer starts the cooker
      * @param float                   $lateMinutes         by which the guests may be late
+     * @param \DateTimeImmutable|null $eatenOn             another day, for which it is chilled and warmed through; null for at once
      * @param bool                    $isOn                switched on at that start: planned from there whatever is wrong with it
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Handling
         public float $delayHours = 0.0,
         public float $lateMinutes = 0.0,
         public bool $isOn = false,
+        public ?\DateTimeImmutable $eatenOn = null,
     ) {
     }
 

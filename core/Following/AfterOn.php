@@ -11,6 +11,7 @@ use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Adaptation\Explain\BraiseFindings;
 use Pausis\Core\Adaptation\Rules\Stage;
+use Pausis\Core\Adaptation\Schedule\AnotherDay;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Adaptation\Schedule\Caught;
 use Pausis\Core\Adaptation\Schedule\DayCase;
@@ -41,7 +42,7 @@ final readonly class AfterOn
     private const ASKED_AFTER_MINUTES = 5;
 
     /** Changed with anything that changes what is followed. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     public function __construct(
         private FollowCook $follow, private Evaluation $evaluation, private FollowedStore $store = new NothingFollowed(),
@@ -79,14 +80,14 @@ final readonly class AfterOn
         };
         if (null !== $eaten) {
             $told = self::eaten($told);
-            [$sides, $first] = [[], null];
+            [$sides, $first] = [null === $order->handling->eatenOn ? [] : $sides, null];
         }
         $left = $day->serve == $followed->day->serve && null === $eaten
             ? $first
             : self::placed(
                 $told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled], $later,
             );
-        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others);
+        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others, array_keys($done));
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
 
         return new Underway(
@@ -200,7 +201,7 @@ final readonly class AfterOn
     /** What is left when it is on the plates: the leftovers. */
     private static function eaten(AdaptedBraise $told): AdaptedBraise
     {
-        $outcome = $told->chosen->working(new Work($told->chosen->work->in(Stage::Later)));
+        $outcome = $told->chosen->working(new Work($told->chosen->work->in(Stage::Later, Stage::Again)));
 
         return new AdaptedBraise($told->order, [$outcome], $outcome, $told->days, $told->findings, $told->remedies);
     }
@@ -287,11 +288,13 @@ final readonly class AfterOn
     /**
      * @param list<Side>     $sides
      * @param list<OtherPot> $others
+     * @param list<string>   $done   ids
      */
     private static function whole(
-        AdaptedBraise $told, ?PlannedDay $planned, DayPlan $day, ?PlannedDay $first, array $sides, array $others,
+        AdaptedBraise $told, ?PlannedDay $planned, DayPlan $day, ?PlannedDay $first, array $sides, array $others, array $done,
     ): WholeDay {
         $placed = null === $planned ? [] : [...$planned->moments, ...$planned->schedule->placed];
+        array_push($placed, ...AnotherDay::placed($told, $sides, [], $done) ?? []);
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->from, $a->job->id] <=> [$b->from, $b->job->id]);
         $day = $planned->day ?? $day;
         $braise = (new AdaptedBraise(

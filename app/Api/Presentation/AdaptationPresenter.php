@@ -24,6 +24,7 @@ use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Adaptation\AdaptedBraise;
+use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\Evaluate\LateFoods;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
@@ -56,6 +57,7 @@ final readonly class AdaptationPresenter
     /** Less than this nobody tastes, g; and what a level teaspoon of fine salt weighs. */
     private const WORTH_SALTING = 1.0;
     public const SALT_A_TEASPOON = 6.0;
+    private const EVENING_BEFORE = 'yesterday 21:00';
 
     /** Every third five-minute row is enough for a curve. */
     private const CURVE_STRIDE = 3;
@@ -103,7 +105,37 @@ final readonly class AdaptationPresenter
             $this->ribbons->planned($braise, $worked->whole, $now, $measures),
             $this->methods->lines($worked, $measures),
             null === $worked->underway ? null : $this->followed->present($worked->underway, $now, $measures),
+            $this->anotherDay($order, $now, $measures),
+            null === $order->handling->eatenOn ? '' : self::dayAndTime($order->handling->eatenOn, $measures),
         );
+    }
+
+    private static function dayAndTime(\DateTimeImmutable $at, Measures $measures): string
+    {
+        return $measures->day($at).', '.$measures->clock($at);
+    }
+
+    /** Cooked the evening before, where there is one; or, where it is so, for the pot's own dinner again. Null once the pot is on. */
+    private function anotherDay(BraiseOrder $order, \DateTimeImmutable $now, Measures $measures): ?WayView
+    {
+        $eaten = $order->handling->eatenOn;
+        $zone = $this->house->record()->zone();
+        $local = static fn (\DateTimeImmutable $at): string => $at->setTimezone($zone)->format('Y-m-d\TH:i');
+        $evening = $order->serveAt->setTimezone($zone)->modify(self::EVENING_BEFORE);
+        if ($order->handling->isOn || (null === $eaten && $evening <= $now)) {
+            return null;
+        }
+
+        return null === $eaten
+            ? new WayView(
+                'day-before', $this->wording->say('way.cook-before', $measures),
+                ['serveAt' => $local($evening), 'handling' => ['eatenOn' => $local($order->serveAt), 'start' => '']],
+                self::dayAndTime($order->serveAt, $measures),
+            )
+            : new WayView(
+                'same-day', $this->wording->say('way.eat-from-the-pot', $measures),
+                ['serveAt' => $local($eaten), 'handling' => ['eatenOn' => '', 'start' => '']], self::dayAndTime($eaten, $measures),
+            );
     }
 
     /** The verdict; of a braise under way, how it goes. */
@@ -149,6 +181,8 @@ final readonly class AdaptationPresenter
             'likely' => $clock($likely),
             'sauce' => $clock($day->at(TaskKind::Sauce)),
             'serve' => $measures->clock($day->serve),
+            'eaten' => null === $braise->order->handling->eatenOn ? 'none' : self::dayAndTime($braise->order->handling->eatenOn,
+                $measures),
         ]);
     }
 
@@ -161,6 +195,7 @@ final readonly class AdaptationPresenter
             $variables['setting'] = $this->wording->label('setting', (string) $variables['setting']);
         }
         $variables['delayMinutes'] ??= 'none';
+        $variables['chilled'] = null === $of->order->handling->eatenOn ? 'no' : 'yes';
         $work = $of->chosen->work;
         $variables['jobs'] = $this->jobsOf($task, $work, $measures);
         // The sauce may wait a little for the plate; what it takes is its work.
@@ -168,7 +203,8 @@ final readonly class AdaptationPresenter
         $key = 'task.'.$task->kind->value.(TaskKind::ForkTest === $task->kind ? $again : '');
 
         return new TaskView($task->kind->value, $task->at->format(\DATE_ATOM), $measures->clock($task->at, $today), $minutes,
-            $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables), who: $who);
+            $this->wording->say("$key.text", $measures, $variables), $this->wording->say("$key.detail", $measures, $variables),
+            who: $who);
     }
 
     /** What is done within a task, one piece of work after the other. */
@@ -380,7 +416,8 @@ final readonly class AdaptationPresenter
         $count = \count($braise->order->handling->lidLifts);
 
         return $this->wording->say(
-            $count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count, 'minutes' => $braise->chosen->heating->lookMinutes],
+            $count > 0 ? 'looks.planned' : 'looks.one', $measures, ['count' => $count,
+                'minutes' => $braise->chosen->heating->lookMinutes],
         );
     }
 

@@ -77,13 +77,15 @@ final readonly class FollowedPresenter
         $clock = $measures->clock($serve, $now);
         $past = array_filter($followed->flags, static fn (Finding $f): bool => 'past-best-now' === $f->rule);
         $stop = self::stops($underway);
+        $eatenOn = $underway->whole->braise->order->handling->eatenOn;
+        $chilled = ['eaten' => null === $eatenOn ? 'none' : $measures->day($eatenOn).', '.$measures->clock($eatenOn)];
         if (null !== $stop) {
             return $this->wording->say(
                 null === $stop->remedy ? "pot-on.$stop->rule" : "pot-on.$stop->remedy", $measures, $stop->variables,
             );
         }
         if (State::Eaten === $underway->state || State::PutAway === $underway->state) {
-            return $this->wording->say('cook.eaten', $measures, ['serve' => $clock]);
+            return $this->wording->say('cook.eaten', $measures, [...$chilled, 'serve' => $clock]);
         }
         if ([] !== $past && null === $followed->readySince) {
             return $this->wording->label('cook', 'past-best');
@@ -104,9 +106,9 @@ final readonly class FollowedPresenter
         $late = ($serve->getTimestamp() - $underway->whole->braise->order->serveAt->getTimestamp()) / 60;
 
         return $late >= 1
-            ? $this->wording->say('cook.late', $measures, ['serve' => $clock, 'lateMinutes' => $late])
+            ? $this->wording->say('cook.late', $measures, [...$chilled, 'serve' => $clock, 'lateMinutes' => $late])
             : $this->wording->say('cook.on-time', $measures, [
-                'serve' => $clock, 'ofTen' => null !== $followed->readySince ? 10 : (int) floor(10 * $followed->inTime + 0.5),
+                ...$chilled, 'serve' => $clock, 'ofTen' => null !== $followed->readySince ? 10 : (int) floor(10 * $followed->inTime + 0.5),
             ]);
     }
 

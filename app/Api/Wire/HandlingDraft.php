@@ -17,6 +17,7 @@ final readonly class HandlingDraft
      * @param string       $high        hours on High before Low, as typed; empty for two
      * @param string       $delay       until a timer starts it, as typed; empty for at once
      * @param string       $late        by how long the guests may be late, as typed; empty for not at all
+     * @param string       $eatenOn     another dinner for which it is chilled and warmed through, like start; empty for its own
      * @param string       $start       when the pot is to be on, YYYY-MM-DDT and a time as typed; empty for the plan's
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class HandlingDraft
         #[Assert\Length(max: 20)] public string $high = '',
         #[Assert\Length(max: 20)] public string $delay = '',
         #[Assert\Length(max: 20)] public string $late = '',
+        #[Assert\Length(max: 60)] public string $eatenOn = '',
     ) {
     }
 }

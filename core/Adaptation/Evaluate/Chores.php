@@ -6,6 +6,7 @@ namespace Pausis\Core\Adaptation\Evaluate;
 
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\FurtherMeat;
+use Pausis\Core\Adaptation\Rules\ChilledOvernight;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
@@ -34,7 +35,7 @@ final class Chores
         'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20,
-        'heat-oven' => 15, 'plate' => 0,
+        'heat-oven' => 15, 'plate' => 0, 'fat-off' => 60, 'reheat' => 10,
     ];
     private const PAN = [
         ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze,
@@ -67,6 +68,10 @@ final class Chores
     private const STIRRING_IN = 2.0;
     private const BACK_IN = 5.0;
     private const BOXING = 5.0;
+    private const CHILLING = 10.0;
+    /** Minutes on a ring that gives about 0.9 kW to the pan: 3.6 kJ/kg·K over 75 K. */
+    private const REHEATING_PER_KILOGRAM = 5.0;
+    private const REHEATING_THROUGH = 10.0;
     private const RESTING = 10.0;
     private const CRISPING = 6.0;
     private const OVEN_HEATS = 15.0;
@@ -299,6 +304,7 @@ final class Chores
             Stage::Finish => $this->finish($d),
             Stage::Table => $this->table($d),
             Stage::Later => $this->later($d),
+            Stage::Again => $this->again($d),
         };
     }
 
@@ -579,9 +585,44 @@ final class Chores
 
     private function table(Deed $d): ?Chore
     {
-        return $d->is(ActKind::SideWork) || ($d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish))
-            ? $this->sideWork($d)
-            : $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate');
+        return match (true) {
+            ChilledOvernight::CHILL === $d->code => $this->ofTerm(
+                $d, new Term('chill', self::CHILLING), Uses::Hands, 'plate', ChilledOvernight::CHILL,
+            ),
+            $d->is(ActKind::SideWork), $d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish) => $this->sideWork($d),
+            default => $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate'),
+        };
+    }
+
+    /** On the day that it is eaten. */
+    private function again(Deed $d): ?Chore
+    {
+        return match (true) {
+            ChilledOvernight::FAT_OFF === $d->code => $this->ofTerm($d, new Term('fat-off', HandsOn::SKIM), Uses::Hands, 'fat-off'),
+            ChilledOvernight::REHEAT === $d->code => $this->ofTerm($d, $this->reheating(), Uses::Ring, 'reheat',
+                variables: $d->variables),
+            $d->isBeside, $d->is(ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste, ActKind::SideWork) => $this->plated($d),
+            default => $this->finish($d),
+        };
+    }
+
+    private function plated(Deed $d): ?Chore
+    {
+        $chore = $this->table($d);
+
+        return 'plate' === $chore?->code ? $chore->called('plate-again') : $chore;
+    }
+
+    /** From the fridge to the boil on one ring, and then till the middle is hot. */
+    private function reheating(): Term
+    {
+        $kilograms = $this->order->meat->all()->boneless()->kilograms + 0.001 * array_sum(array_map(
+            static fn (Ingredient $i): float => (float) $i->grams, $this->order->potIngredients(),
+        ));
+
+        return new Term(
+            'reheat', round($kilograms * self::REHEATING_PER_KILOGRAM + self::REHEATING_THROUGH), ['kg' => $kilograms],
+        );
     }
 
     private function partOf(Deed $d): string

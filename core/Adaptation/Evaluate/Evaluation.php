@@ -14,7 +14,7 @@ use Pausis\Core\Recipe\Method;
 final readonly class Evaluation
 {
     /** Changed with anything that changes an outcome. */
-    private const VERSION = 9;
+    private const VERSION = 10;
 
     public PotRun $pots;
 

@@ -58,7 +58,7 @@ final readonly class PotRun
     private const INSERT_CELSIUS = 20.0;
     private const WARMED_INSERT_CELSIUS = 50.0;
     /** Poured in at the boil, it is this warm when it has reached the pot. */
-    private const CLOSING = [Stage::Finish, Stage::Table, Stage::Later];
+    private const CLOSING = [Stage::Finish, Stage::Table, Stage::Later, Stage::Again];
     private const HOT_CELSIUS = 88.0;
     /** The spread of a changed pot may be somewhat narrower. */
     private const HOPE = 0.95;

@@ -9,6 +9,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Change\AsSure;
 use Pausis\Core\Adaptation\Change\CutInto;
 use Pausis\Core\Adaptation\Change\Delayed;
+use Pausis\Core\Adaptation\Change\EatenOn;
 use Pausis\Core\Adaptation\Change\InCooker;
 use Pausis\Core\Adaptation\Change\LessMeat;
 use Pausis\Core\Adaptation\Change\RunOn;
@@ -17,6 +18,7 @@ use Pausis\Core\Adaptation\Change\WithoutOwnStart;
 use Pausis\Core\Adaptation\Evaluate\Evaluation;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Adaptation\Schedule\AnotherDay;
 use Pausis\Core\Adaptation\Schedule\OwnDay;
 use Pausis\Core\Adaptation\Sureness;
 use Pausis\Core\Day\Clash;
@@ -27,7 +29,7 @@ use Pausis\Core\Quantity\Mass;
 final readonly class BraiseWays
 {
     /** Done by then, a braise cools and is in the fridge the evening before it is eaten. */
-    private const EVENING_BEFORE = '21:00';
+    private const EVENING_BEFORE = ['21:00', '20:00', '19:00', '17:00'];
     /** Hours by which a timer may start it later; two is the most that is safe. */
     private const DELAYS = [1.0, 2.0];
     private const SHARES_OF_MEAT = [0.75, 0.5];
@@ -196,20 +198,32 @@ final readonly class BraiseWays
         return null;
     }
 
+    /** In the pot the evening before, chilled before bed, and warmed through for dinner. */
     private function dayBefore(AdaptedBraise $braise): ?WayOut
     {
-        $evening = $braise->order->serveAt->modify('-1 day')->modify(self::EVENING_BEFORE);
-        foreach ($braise->outcomes as $outcome) {
-            $way = new WayOut(
-                'day-before', [new ServeAt($evening), new WithoutOwnStart(), new RunOn($outcome->choice)], $evening,
-                ['setting' => $outcome->choice->value],
-            );
-            if (null === $outcome->unsafe && $evening > $braise->order->now && $this->fits($way->of($braise->order), $outcome)) {
-                return $way;
+        foreach (null === $braise->order->handling->eatenOn ? self::EVENING_BEFORE : [] as $time) {
+            $evening = $braise->order->serveAt->modify('-1 day')->modify($time);
+            foreach ($evening > $braise->order->now ? $braise->outcomes : [] as $outcome) {
+                $way = new WayOut(
+                    'day-before',
+                    [new ServeAt($evening), new EatenOn($braise->order->serveAt), new WithoutOwnStart(), new RunOn($outcome->choice)],
+                    $braise->order->serveAt, ['setting' => $outcome->choice->value],
+                );
+                if (null === $outcome->unsafe && $this->fits($way->of($braise->order), $outcome)) {
+                    return $this->isWarmedThrough($way->of($braise->order), $outcome->choice) ? $way : null;
+                }
             }
         }
 
         return null;
+    }
+
+    /** Whether somebody is there for its dinner. */
+    private function isWarmedThrough(BraiseOrder $order, ProgramChoice $choice): bool
+    {
+        $outcome = $this->evaluation->outcome($order, $choice);
+
+        return null !== AnotherDay::placed(new AdaptedBraise($order, [$outcome], $outcome, []), []);
     }
 
     /** Seen by the best guess first, then run. */

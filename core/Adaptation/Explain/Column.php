@@ -18,7 +18,7 @@ enum Column: string
         return match ($stage) {
             Stage::Evening, Stage::Before => self::Before,
             Stage::Start, Stage::During => self::InThePot,
-            Stage::Finish, Stage::Table, Stage::Later => self::ToThePlate,
+            Stage::Finish, Stage::Table, Stage::Later, Stage::Again => self::ToThePlate,
         };
     }
 }

@@ -16,6 +16,8 @@ enum Stage: string
     case Finish = 'finish';
     case Table = 'table';
     case Later = 'later';
+    /** Out of the fridge, on the day that it is eaten. */
+    case Again = 'again';
 
     public function rank(): int
     {

@@ -18,13 +18,11 @@ final readonly class Thawed implements Rule
         if (!$meat->beforehand->thaws) {
             return $process;
         }
-        $hours = Thawing::of($meat->all())->inHours();
+        $told = [
+            'hours' => Thawing::of($meat->all())->inHours(), 'kg' => $meat->all()->boneless()->kilograms,
+            'what' => $meat->joint->cut->name,
+        ];
 
-        return $process->inserted(
-            Deed::added(ActKind::Prepare, Stage::Evening, self::CODE, [], [
-                'hours' => $hours, 'kg' => $meat->all()->boneless()->kilograms, 'what' => $meat->joint->cut->name,
-            ]),
-            ...ActKind::cases(),
-        );
+        return $process->inserted(Deed::added(ActKind::Prepare, Stage::Evening, 'thaw', [], $told), ...ActKind::cases());
     }
 }

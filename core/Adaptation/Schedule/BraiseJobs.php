@@ -20,6 +20,7 @@ use Pausis\Core\Safety\Rules;
 final readonly class BraiseJobs
 {
     public const PLATE = 'plate';
+    public const PLATE_AGAIN = 'plate-again';
     public const LOAD = 'load';
     public const FORK_TEST = 'fork-test';
     public const PORTION = 'portion';
@@ -61,29 +62,57 @@ final readonly class BraiseJobs
     public function toThePlate(\DateTimeImmutable $begins, \DateTimeImmutable $serve, array $others = []): array
     {
         $plating = array_filter($others, static fn (Placed $p): bool => $p->job->hands && $p->from < $serve && $serve <= $p->to);
+
+        return $this->chained(
+            $this->work->in(Stage::Finish, Stage::Table), self::PLATE, $this->firstOfFinish(), $begins, $serve,
+            [] === $plating ? 0 : self::PLATED_WAITS,
+        );
+    }
+
+    /**
+     * From the fridge to the plate, on the day that a chilled braise is eaten.
+     *
+     * @return list<Job>
+     */
+    public function again(\DateTimeImmutable $serve): array
+    {
+        $chores = $this->work->in(Stage::Again);
+
+        return $this->chained($chores, self::PLATE_AGAIN, $chores[0]->id ?? self::PLATE_AGAIN, null, $serve, 0);
+    }
+
+    /**
+     * @param list<Chore> $chores
+     *
+     * @return list<Job>
+     */
+    private function chained(
+        array $chores, string $plate, string $first, ?\DateTimeImmutable $begins, \DateTimeImmutable $serve, int $waits,
+    ): array {
         $jobs = [];
         $next = null;
         $beside = [];
-        $first = $this->firstOfFinish();
-        foreach (array_reverse($this->work->in(Stage::Finish, Stage::Table)) as $chore) {
-            if (self::PLATE === $chore->id) {
-                $jobs[] = new Job($chore->id, $chore->code, $chore->variables, $chore->minutes, true,
-                    waits: [] === $plating ? 0 : self::PLATED_WAITS, by: $serve, acts: $chore->acts);
+        foreach (array_reverse($chores) as $chore) {
+            if ($plate === $chore->id) {
+                $jobs[] = new Job(
+                    $chore->id, $chore->code, $chore->variables, $chore->minutes, true, waits: $waits, by: $serve, acts: $chore->acts,
+                );
             } elseif ('heat-oven' === $chore->code) {
-                $jobs[] = self::job($chore, $this->firstInTheOven());
+                $jobs[] = self::job($chore, self::firstInTheOven($chores, $plate));
                 continue;
             } elseif ($this->work->isBeside($chore)) {
                 $job = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
-                    $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? self::PLATE,
+                    $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? $plate,
                     after: 'side-work' === $chore->code || $chore->id === $first ? null : $first, acts: $chore->acts,
                 );
                 // Meat that is lifted out already rests first of all that is left.
-                $jobs[] = $chore->id === $first ? $job->notBefore($begins) : $job;
+                $jobs[] = $chore->id === $first && null !== $begins ? $job->notBefore($begins) : $job;
                 $beside = isset($chore->variables['part']) ? [...$beside, (string) $chore->variables['part'] => $chore->id] : $beside;
                 continue;
             } else {
-                $jobs[] = $chore->id === $first ? self::job($chore, $next)->notBefore($begins) : self::job($chore, $next);
+                $job = self::job($chore, $next);
+                $jobs[] = $chore->id === $first && null !== $begins ? $job->notBefore($begins) : $job;
             }
             $next = $chore->id;
         }
@@ -91,15 +120,16 @@ final readonly class BraiseJobs
         return array_reverse($jobs);
     }
 
-    private function firstInTheOven(): string
+    /** @param list<Chore> $chores */
+    private static function firstInTheOven(array $chores, string $plate): string
     {
-        foreach ($this->work->in(Stage::Finish) as $chore) {
+        foreach ($chores as $chore) {
             if ('heat-oven' !== $chore->code && $chore->uses->ovens() > 0) {
                 return $chore->id;
             }
         }
 
-        return self::PLATE;
+        return $plate;
     }
 
     /** The first piece of work from the pot to the plate. */
@@ -160,7 +190,8 @@ final readonly class BraiseJobs
         ));
     }
 
-    /** When frozen meat must lie in the fridge: when somebody is there, long enough before its work; null where it is too late for that. */
+    /** When frozen meat must lie in the fridge: when somebody is there,
+     * long enough before its work; null where it is too late for that. */
     public function thawsBy(\DateTimeImmutable $on): ?\DateTimeImmutable
     {
         $minutes = (int) ceil($this->work->lead() + 60 * (float) ($this->thaw()->variables['hours'] ?? 0.0));

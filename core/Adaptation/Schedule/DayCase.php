@@ -226,7 +226,9 @@ final readonly class DayCase
      */
     public function dinner(int $sooner, array $others): array
     {
-        $sides = array_merge(...array_map(fn (Side $s): array => $s->jobs($this->braise->order->recipe->serves), $this->sides));
+        $sides = null !== $this->braise->order->handling->eatenOn ? [] : array_merge(
+            ...array_map(fn (Side $s): array => $s->jobs($this->braise->order->recipe->serves), $this->sides),
+        );
 
         return [
             ...$this->jobs()->toThePlate($this->sauce()->modify("-$sooner minutes"), $this->day->serve, $others),

@@ -167,8 +167,11 @@ final readonly class Planner
     {
         $braise = $case->braise;
         $shown = $planned ?? $case->pinned([])->with([])->plan(self::QUICK_STEPS);
-        [$moments, $caught, $unkept] = null === $shown ? $case->moments($case->day, []) : [$shown->moments, $shown->caught, $shown->unkept];
-        $placed = self::inTurn([...$moments, ...($shown->schedule->placed ?? [])]);
+        [$moments, $caught, $unkept] = null === $shown ? $case->moments($case->day, []) : [$shown->moments, $shown->caught,
+            $shown->unkept];
+        $again = AnotherDay::placed($braise, $case->sides, $case->pins);
+        $caught = null === $again ? [...$caught, new Caught('reheat', '', $braise->order->handling->eatenOn)] : $caught;
+        $placed = self::inTurn([...$moments, ...($shown->schedule->placed ?? []), ...$again ?? []]);
         $missed = (new BraiseJobs($braise->order, $braise->chosen->work))->missedEvening(($shown->day ?? $case->day)->switchOn);
         $caught = [...self::taken($shown->day ?? $case->day, $others), ...$missed, ...$caught];
 
@@ -179,7 +182,8 @@ final readonly class Planner
         $late = new LateGuests($placed, $braise->order->handling->lateMinutes);
 
         return new WholeDay(
-            $told->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept], $others, $case->sides,
+            $told->asPlaced($placed), $placed, true, $planned->schedule->optimal, $caught, [...$refused, ...$unkept], $others,
+            $case->sides,
             $late->heldBack(), $late->canBeWaitedFor($braise->order->kitchen, $planned->day->serve, self::reserved($others)), $moved,
         );
     }
@@ -213,7 +217,8 @@ final readonly class Planner
      */
     private static function taken(DayPlan $day, array $others): array
     {
-        $taken = array_filter($others, static fn (OtherPot $o): bool => $o->sameCooker && $o->cooks->overlaps($day->switchOn, $day->serve));
+        $taken = array_filter($others, static fn (OtherPot $o): bool => $o->sameCooker && $o->cooks->overlaps($day->switchOn,
+            $day->serve));
 
         return array_values(array_map(static fn (OtherPot $o): Caught => new Caught(Caught::COOKER_TAKEN, $o->title, $o->cooks->from),
             $taken));

@@ -63,7 +63,9 @@ final readonly class CookFlags
             ...array_map(
                 fn (LostPower $l): ?Finding => $this->afterCut($l, $cook, $order, $run, $best, null !== $slow, $elapsed), $cook->cuts,
             ),
-            self::onWarm($program, $run, $best, $order, $elapsed, $ready),
+            // What was chilled is out of the pot.
+            null !== $cook->eaten && null !== $order->handling->eatenOn
+                ? null : self::onWarm($program, $run, $best, $order, $elapsed, $ready),
             // Meat that is out of the pot goes no further.
             null === $cook->lifted && null === $cook->eaten ? self::pastBest($run, $elapsed) : null,
             null === $cook->lifted || null !== $cook->eaten ? null : Rules::liftedOut(

@@ -26,6 +26,8 @@ export type Adaptation = {
   ribbon: RibbonView;
   method: MethodLine[];
   followed: FollowedView | null;
+  anotherDay: WayView | null;
+  eatenText: string;
 };
 
 /** One answer of the fork, before it is given: how ten such pots would go, the window, the next look, dinner. */
@@ -405,6 +407,7 @@ export type HandlingDraft = {
   high: string;
   delay: string;
   late: string;
+  eatenOn: string;
 };
 
 /** What takes a worry away; it was taken and planned. */

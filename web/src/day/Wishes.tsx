@@ -13,7 +13,7 @@ const QUARTER = 15 * 60_000;
 
 /** When, for how many, with what: each moves the list at once, and is answered here where it can't be had. */
 export function Wishes() {
-  const { draft, view, adaptation, catalogue, ways, problem, change } = useBraisePlace();
+  const { draft, view, adaptation, catalogue, ways, problem, change, take } = useBraisePlace();
   const { zone } = useClock();
   const [day = "", time = ""] = draft.serveAt.split("T");
   const eatAt = useTypedTime(time, (typed) => change({ serveAt: `${day}T${typed}` }));
@@ -24,6 +24,8 @@ export function Wishes() {
     change({ sides: on ? [...draft.sides, side] : draft.sides.filter((one) => one !== side) });
   const chosen = catalogue.sides.filter((side) => draft.sides.includes(side.value));
   const whole = adaptation?.wholeDay;
+  const chilled = draft.handling.eatenOn !== "";
+  const eatenProblem = problem("handling.eatenOn");
   const clash = whole?.clash ?? "";
   const pins = view.problems.filter((one) => one.path.startsWith("pins.")).map((one) => one.message);
   return (
@@ -35,7 +37,7 @@ export function Wishes() {
         <span className="text-sm text-soft">each moves the list at once</span>
       </div>
       <Stepper
-        label="Eat at"
+        label={chilled ? "Out of the pot by" : "Eat at"}
         size="text-2xl"
         {...eatAt}
         less={{ label: "Eat a quarter of an hour sooner", run: () => eat(-1) }}
@@ -45,7 +47,7 @@ export function Wishes() {
       />
       <div className="flex items-baseline justify-between gap-2">
         <label htmlFor="eat-on" className="text-sm">
-          Eat on
+          {chilled ? "Cooked on" : "Eat on"}
         </label>
         <input
           id="eat-on"
@@ -55,6 +57,35 @@ export function Wishes() {
           onChange={(event) => change(onOtherDay(draft, event.target.value))}
         />
       </div>
+      {chilled && (
+        <div className="flex items-baseline justify-between gap-2">
+          <label htmlFor="eaten-on" className="text-sm">
+            Eaten on
+          </label>
+          <input
+            id="eaten-on"
+            type="datetime-local"
+            className="figure"
+            value={draft.handling.eatenOn}
+            aria-describedby={eatenProblem ? "eaten-on-problem" : undefined}
+            onChange={(event) => change({ handling: { ...draft.handling, eatenOn: event.target.value } })}
+          />
+        </div>
+      )}
+      {eatenProblem && (
+        <p id="eaten-on-problem" role="alert" className="text-sm text-heat">
+          {eatenProblem}
+        </p>
+      )}
+      {adaptation?.anotherDay && (
+        <button
+          type="button"
+          className="link justify-self-start text-sm"
+          onClick={() => adaptation.anotherDay && take(adaptation.anotherDay)}
+        >
+          {adaptation.anotherDay.text}
+        </button>
+      )}
       <Stepper
         label="At table"
         value={draft.serves}

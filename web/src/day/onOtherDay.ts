@@ -21,6 +21,10 @@ export function onOtherDay(draft: BraiseDraft, day: string): Partial<BraiseDraft
     serveAt,
     away: draft.away.map((one) => ({ ...one, from: later(one.from, days), to: later(one.to, days) })),
     pins: draft.pins.map((pin) => ({ ...pin, at: later(pin.at, days) })),
-    handling: { ...draft.handling, start: later(draft.handling.start, days) },
+    handling: {
+      ...draft.handling,
+      start: later(draft.handling.start, days),
+      eatenOn: later(draft.handling.eatenOn, days),
+    },
   };
 }
