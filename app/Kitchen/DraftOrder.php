@@ -249,12 +249,9 @@ final readonly class DraftOrder
         BraiseDraft $draft, array $understood, HouseRecord $house, \DateTimeImmutable $now, Problems $problems, ?Cooker $cooker = null,
     ): ?BraiseOrder {
         [$understood, $either] = $this->chosen($understood, $draft->refused);
-        $kept = [];
-        foreach ($understood as $k => $ingredient) {
-            if (!$draft->ingredients[$k]->ignored) {
-                $kept[] = $ingredient;
-            }
-        }
+        $kept = array_values(array_filter(
+            $understood, static fn (int $k): bool => !$draft->ingredients[$k]->ignored, \ARRAY_FILTER_USE_KEY,
+        ));
         $serves = $this->wholeNumber($draft->serves, 'serves', Range::servings(), $problems);
         $original = $this->original($draft, $problems);
         [$joint, $bone, $known] = $this->meat($draft, $problems);

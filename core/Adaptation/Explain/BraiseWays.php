@@ -30,6 +30,7 @@ final readonly class BraiseWays
 {
     /** Done by then, a braise cools and is in the fridge the evening before it is eaten. */
     private const EVENING_BEFORE = ['21:00', '20:00', '19:00', '17:00'];
+    private const DINNER_LATER_MINUTES = [0, 30, 60];
     /** Hours by which a timer may start it later; two is the most that is safe. */
     private const DELAYS = [1.0, 2.0];
     private const SHARES_OF_MEAT = [0.75, 0.5];
@@ -204,13 +205,9 @@ final readonly class BraiseWays
         foreach (null === $braise->order->handling->eatenOn ? self::EVENING_BEFORE : [] as $time) {
             $evening = $braise->order->serveAt->modify('-1 day')->modify($time);
             foreach ($evening > $braise->order->now ? $braise->outcomes : [] as $outcome) {
-                $way = new WayOut(
-                    'day-before',
-                    [new ServeAt($evening), new EatenOn($braise->order->serveAt), new WithoutOwnStart(), new RunOn($outcome->choice)],
-                    $braise->order->serveAt, ['setting' => $outcome->choice->value],
-                );
-                if (null === $outcome->unsafe && $this->fits($way->of($braise->order), $outcome)) {
-                    return $this->isWarmedThrough($way->of($braise->order), $outcome->choice) ? $way : null;
+                $cooked = (new ServeAt($evening))->of((new WithoutOwnStart())->of($braise->order));
+                if (null === $outcome->unsafe && $this->fits($cooked, $outcome)) {
+                    return $this->warmedThrough($evening, $braise, $outcome);
                 }
             }
         }
@@ -218,12 +215,24 @@ final readonly class BraiseWays
         return null;
     }
 
-    /** Whether somebody is there for its dinner. */
-    private function isWarmedThrough(BraiseOrder $order, ProgramChoice $choice): bool
+    /** For the dinner that is wished for, or the next for which somebody is there in time; null where nobody is. */
+    private function warmedThrough(\DateTimeImmutable $evening, AdaptedBraise $braise, Outcome $outcome): ?WayOut
     {
-        $outcome = $this->evaluation->outcome($order, $choice);
+        $run = null;
+        foreach (self::DINNER_LATER_MINUTES as $minutes) {
+            $eaten = $braise->order->serveAt->modify("+$minutes minutes");
+            $way = new WayOut(
+                'day-before', [new ServeAt($evening), new EatenOn($eaten), new WithoutOwnStart(), new RunOn($outcome->choice)], $eaten,
+                ['setting' => $outcome->choice->value],
+            );
+            $order = $way->of($braise->order);
+            $run ??= $this->evaluation->outcome($order, $outcome->choice);
+            if (null !== AnotherDay::placed(new AdaptedBraise($order, [$run], $run, []), [])) {
+                return $way;
+            }
+        }
 
-        return null !== AnotherDay::placed(new AdaptedBraise($order, [$outcome], $outcome, []), []);
+        return null;
     }
 
     /** Seen by the best guess first, then run. */

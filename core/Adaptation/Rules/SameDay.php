@@ -31,7 +31,8 @@ final readonly class SameDay implements Rule
             if (!$lies && !$again) {
                 return $d;
             }
-            $gone = $d->gone($lies && null === $in->order->handling->eatenOn ? 'chilled' : '', variables: ['step' => Circumstances::short($d->act->source)]);
+            $code = $lies && null === $in->order->handling->eatenOn ? 'chilled' : '';
+            $gone = $d->gone($code, variables: ['step' => Circumstances::short($d->act->source)]);
             array_push($entries, ...('' === $gone->code ? [] : $in->step($gone)));
 
             return $gone;
