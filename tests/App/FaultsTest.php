@@ -82,7 +82,8 @@ final class FaultsTest extends ApiTestCase
     private static function offers(array $asked): array
     {
         return array_merge(...array_map(
-            static fn (mixed $v): array => array_column((array) self::in((array) $v, 'offers'), 'text'), array_values((array) $asked['violations']),
+            static fn (mixed $v): array => array_column((array) self::in((array) $v, 'offers'), 'text'),
+            array_values((array) $asked['violations']),
         ));
     }
 

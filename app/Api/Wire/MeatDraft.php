@@ -8,7 +8,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /**
  * The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. Where that is over a fridge's, why
- * is left-out or just-hot, and since how long ago; thawed is said of meat that the recipe has frozen, thaws that it lies in the fridge in time.
+ * is left-out or just-hot, and since how long ago; thawed is said of meat that the recipe has frozen, thaws that it lies in the
+ * fridge in time.
  */
 final readonly class MeatDraft
 {
