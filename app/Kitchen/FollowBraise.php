@@ -116,12 +116,12 @@ final readonly class FollowBraise
         usort($events, static fn (array $a, array $b): int => ($a['made'] ?? 0) <=> ($b['made'] ?? 0));
         $said = [];
         foreach ([...($cook->braise->ticks ?? []), ...$events] as $event) {
-            /** @var array{kind: string, value: string, at: string, settled?: list<string>} $event */
+            /** @var array{kind: string, value: string, at: string, settled?: array<int|string, string>} $event */
             $isTick = 'done' === $event['kind'] || 'not-yet' === $event['kind'];
             if ($isTick || isset($event['settled'])) {
                 $said[] = new Tick(
                     $isTick ? $event['value'] : '', 'not-yet' !== $event['kind'], new \DateTimeImmutable($event['at']),
-                    $event['settled'] ?? [],
+                    self::began($event['settled'] ?? []),
                 );
             }
         }
@@ -129,7 +129,22 @@ final readonly class FollowBraise
         return new Ticks($said);
     }
 
-    /** @return list<string> jobs that count as done or under way as things are, to be kept with what is recorded now */
+    /**
+     * @param array<int|string, string> $settled when it began, by job; of older records the jobs alone
+     *
+     * @return array<string, \DateTimeImmutable|null>
+     */
+    private static function began(array $settled): array
+    {
+        $began = [];
+        foreach ($settled as $job => $at) {
+            $began[\is_int($job) ? $at : $job] = \is_int($job) || '' === $at ? null : new \DateTimeImmutable($at);
+        }
+
+        return $began;
+    }
+
+    /** @return array<string, string> when they began, of jobs that count as done or under way, to be kept with what is recorded now */
     public function settled(BraiseRecord $braise): array
     {
         $cook = $this->cooks->lately($braise, $this->house->now());
@@ -137,7 +152,15 @@ final readonly class FollowBraise
             fn (): ?Underway => (null === $cook ? $this->of($braise) : $this->cooking($cook))->underway, static fn (): null => null,
         );
 
-        return $underway->settled ?? [];
+        return self::kept($underway);
+    }
+
+    /** @return array<string, string> */
+    public static function kept(?Underway $underway): array
+    {
+        return array_map(
+            static fn (?\DateTimeImmutable $at): string => null === $at ? '' : $at->format(\DATE_ATOM), $underway?->begun() ?? [],
+        );
     }
 
     /** Whether a job is in its plan, done or not; what can't be worked out knows none and refuses none. */

@@ -15,7 +15,7 @@ final readonly class SupposeAnswer
     {
     }
 
-    /** @param list<string> $settled jobs that count as done or under way as things are */
+    /** @param array<string, string> $settled when they began, of jobs that count as done or under way as things are */
     public function of(CookRecord $cook, ForkAnswer $answer, array $settled): WorkedBraise
     {
         $supposed = clone $cook;

@@ -86,7 +86,7 @@ final readonly class Braises
     /**
      * Adds what is said of a job, or takes back all of it.
      *
-     * @param array{id: string, kind: string, at: string, value: string, settled: list<string>} $tick
+     * @param array{id: string, kind: string, at: string, value: string, settled: array<int|string, string>} $tick
      */
     public function tick(BraiseRecord $braise, array $tick): void
     {

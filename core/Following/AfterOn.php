@@ -68,7 +68,7 @@ final readonly class AfterOn
         $later = self::later($cook, $followed, $told);
         $done = $ticks->done();
         $undone = self::andAfter(array_keys($ticks->notYet()), $sides, $told);
-        $known = array_values(array_diff($ticks->settled(), $undone));
+        $known = array_values(array_diff(array_keys($ticks->settled()), $undone));
         $first = self::placed(
             $told, $followed->day, $sides, $pins, $others, [...array_keys($done), ...$known], $later,
         );
@@ -87,7 +87,8 @@ final readonly class AfterOn
             : self::placed(
                 $told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled], $later,
             );
-        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others, array_keys($done));
+        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others, array_keys($done))
+            ->with(self::underWay($told, $sides, $ticks->settled(), $known), $sides);
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
 
         return new Underway(
@@ -271,12 +272,52 @@ final readonly class AfterOn
         foreach (null === $planned ? [] : [...$planned->schedule->placed, ...$planned->moments] as $placed) {
             $id = $placed->job->id;
             $denied = isset($notYet[$id]) && $placed->from < $notYet[$id];
-            if ($placed->from <= $now && BraiseJobs::FORK_TEST !== $id && !$denied && !\in_array($id, $finish, true)) {
+            $goesOn = !$placed->job->hands && self::followsDone($id, $finish, $ticks->done());
+            if ($placed->from <= $now && BraiseJobs::FORK_TEST !== $id && !$denied && ($goesOn || !\in_array($id, $finish, true))) {
                 $come[] = $id;
             }
         }
 
         return $come;
+    }
+
+    /**
+     * What has begun since, each at its time, so that it is seen till somebody says that it is done.
+     *
+     * @param list<Side>                             $sides
+     * @param array<string, \DateTimeImmutable|null> $begun
+     * @param list<string>                           $known ids
+     *
+     * @return list<Placed>
+     */
+    private static function underWay(AdaptedBraise $told, array $sides, array $begun, array $known): array
+    {
+        $jobs = [
+            ...array_map(static fn (Chore $c): Job => BraiseJobs::job($c), $told->chosen->work->chores),
+            ...array_merge(...array_map(static fn (Side $s): array => $s->jobs($told->order->recipe->serves), $sides)),
+        ];
+        $placed = [];
+        foreach ($jobs as $job) {
+            $from = \in_array($job->id, $known, true) ? $begun[$job->id] ?? null : null;
+            if (null !== $from) {
+                $placed[] = new Placed($job, $from, $from->modify("+$job->minutes minutes"), null);
+            }
+        }
+
+        return $placed;
+    }
+
+    /**
+     * Whether what stands before it is done: meat that is lifted out rests, whoever ticks it.
+     *
+     * @param list<string>                      $finish ids, in order
+     * @param array<string, \DateTimeImmutable> $done
+     */
+    private static function followsDone(string $id, array $finish, array $done): bool
+    {
+        $at = array_search($id, $finish, true);
+
+        return false !== $at && $at > 0 && isset($done[$finish[$at - 1]]);
     }
 
     /** @return list<Chore> from the pot to the plate */

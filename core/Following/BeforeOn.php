@@ -124,7 +124,7 @@ final readonly class BeforeOn
         $begun = [] !== $done || [] !== $settled || [] !== $notYet;
 
         return new Underway(
-            $begun ? State::Begun : State::Planned, $whole, $done, array_values(array_unique([...$settled, ...$ticks->settled()])),
+            $begun ? State::Begun : State::Planned, $whole, $done, array_values(array_unique([...$settled, ...array_keys($ticks->settled())])),
             $overdue,
             self::moved($whole, $planned), otherwise: $otherwise,
         );
@@ -153,7 +153,7 @@ final readonly class BeforeOn
      */
     private function kept(WholeDay $planned, Ticks $ticks, \DateTimeImmutable $since): array
     {
-        $done = [...$ticks->done(), ...array_fill_keys($ticks->settled(), true)];
+        $done = [...$ticks->done(), ...array_fill_keys(array_keys($ticks->settled()), true)];
         $notYet = $ticks->notYet();
         $kept = [];
         foreach ($planned->placed as $placed) {

@@ -110,7 +110,7 @@ final readonly class FollowCook
             null === $ready ? null : $cook->at($ready),
             $work,
             $foreseen,
-            (new CookFlags($this->simulation))->of($order, $cook, $pot->running($setup, $best), $work, $program, $run, $drifted, $now),
+            (new CookFlags($this->simulation))->of($order, $cook, $pot->running($setup, $best), $work, $program, $run, $now),
             $bare,
             $drifted,
             $inTime,

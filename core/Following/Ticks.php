@@ -29,7 +29,7 @@ final readonly class Ticks
     {
         $notYet = [];
         foreach ($this->said as $tick) {
-            $notYet = array_diff_key($notYet, array_fill_keys($tick->settled, true), [$tick->job => true]);
+            $notYet = array_diff_key($notYet, $tick->settled, [$tick->job => true]);
             if (!$tick->done) {
                 $notYet[$tick->job] = $tick->at;
             }
@@ -38,12 +38,12 @@ final readonly class Ticks
         return $notYet;
     }
 
-    /** @return list<string> what counted as done when something was last said, and hasn't been denied */
+    /** @return array<string, \DateTimeImmutable|null> when it began, of what counted as done when something was last said */
     public function settled(): array
     {
         $last = $this->said[\count($this->said) - 1] ?? null;
 
-        return array_values(array_diff($last->settled ?? [], array_keys($this->notYet())));
+        return array_diff_key($last->settled ?? [], $this->notYet());
     }
 
     /** When something was last said. */

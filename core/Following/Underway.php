@@ -27,6 +27,19 @@ final readonly class Underway
     ) {
     }
 
+    /** @return array<string, \DateTimeImmutable|null> when each of the settled began; null where its time isn't known */
+    public function begun(): array
+    {
+        $from = array_fill_keys($this->settled, null);
+        foreach ($this->whole->placed as $placed) {
+            if (\array_key_exists($placed->job->id, $from)) {
+                $from[$placed->job->id] = $placed->from;
+            }
+        }
+
+        return $from;
+    }
+
     /** @return list<Placed> still to be done, in order of time */
     public function left(): array
     {

@@ -35,7 +35,7 @@ final readonly class ForkPresenter
         $serve = self::serve($worked);
         $answers = array_map(
             fn (ForkAnswer $a): AnswerOutlook => $this->answer(
-                $a, $this->suppose->of($cook, $a, $worked->underway->settled ?? []), $serve, $now, $measures,
+                $a, $this->suppose->of($cook, $a, FollowBraise::kept($worked->underway)), $serve, $now, $measures,
             ),
             ForkAnswer::cases(),
         );

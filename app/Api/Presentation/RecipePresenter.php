@@ -142,6 +142,7 @@ final readonly class RecipePresenter
     {
         $now = $this->house->now();
         $loading = PotLoading::of($reading->acts, $reading->ingredients);
+        $high = self::hoursOnHighFirst($reading);
         $dinner = $now->modify($now->format('H:i') < self::LATEST_FOR_TODAY ? self::USUAL_DINNER : 'tomorrow '.self::USUAL_DINNER);
 
         return new BraiseDraft(
@@ -173,11 +174,24 @@ final readonly class RecipePresenter
             ),
             $whose,
             handling: new HandlingDraft(
+                high: null === $high ? '' : $measures->number($high, 1).' h',
                 hotLiquid: $loading->hotLiquid, warmInsert: $loading->warmInsert,
                 layers: ($loading->meatUnder ? LayerOrder::MeatUnder : LayerOrder::RootsUnder)->value,
             ),
             sides: $this->sides($reading),
         );
+    }
+
+    /** Where it turns the cooker to Low after a while. */
+    private static function hoursOnHighFirst(Reading $reading): ?float
+    {
+        foreach ($reading->ways as $way) {
+            if (null !== $way->hoursOnHighFirst()) {
+                return $way->hoursOnHighFirst();
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> what it serves beside the braise, of those that are known */

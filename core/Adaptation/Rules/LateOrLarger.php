@@ -12,6 +12,7 @@ use Pausis\Core\Quantity\Length;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Timing;
 
 /**
  * What would be overcooked from the start goes in late, as the recipe has it or as the larder knows it, or is cut larger: each is
@@ -95,6 +96,11 @@ final readonly class LateOrLarger implements Rule
         $softening = self::softening($i, $in, $sour);
         $larger = $softening?->cutTo;
         $fallsApart = Softness::FallsApart === $softening?->softness && null === $larger;
+        if (Timing::AfterStart === $own->act->when->timing) {
+            $then = $own->atHour($minutes / 60)->told('add-after', ['list' => self::names($own->act, $in), 'minutes' => $minutes]);
+
+            return $in->refuses($key) ? $process : $process->map(static fn (Deed $d): Deed => $d === $own ? $then : $d);
+        }
         $told = $own->lateBy($minutes)->told('add-for-the-last', ['list' => self::names($own->act, $in), 'minutes' => $minutes]);
         if (!$in->refuses($key) && ($fallsApart || !\in_array($i->key(), $in->larger, true))) {
             return $process->map(static fn (Deed $d): Deed => $d === $own ? $told : $d);

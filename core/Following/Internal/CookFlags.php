@@ -11,7 +11,6 @@ use Pausis\Core\Adaptation\Evaluate\PotRun;
 use Pausis\Core\Adaptation\Evaluate\Work;
 use Pausis\Core\Cooker\Program;
 use Pausis\Core\Cooker\Setting;
-use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Following\LostPower;
 use Pausis\Core\Following\RunningCook;
 use Pausis\Core\Heat\Course;
@@ -42,7 +41,7 @@ final readonly class CookFlags
      */
     public function of(
         BraiseOrder $order, RunningCook $cook, LoadedPot $pot, Work $work, Program $program, Outcome $run,
-        DayPlan $day, \DateTimeImmutable $now,
+        \DateTimeImmutable $now,
     ): array {
         $elapsed = max(0.0, ($now->getTimestamp() - $cook->switchedOn->getTimestamp()) / 3600);
         $out = $work->outOfFridge() + $order->meat->beforehand->onTheCounter()->inMinutes();
@@ -68,15 +67,21 @@ final readonly class CookFlags
                 ? null : self::onWarm($program, $run, $best, $order, $elapsed, $ready),
             // Meat that is out of the pot goes no further.
             null === $cook->lifted && null === $cook->eaten ? self::pastBest($run, $elapsed) : null,
-            null === $cook->lifted || null !== $cook->eaten ? null : Rules::liftedOut(
-                Duration::minutes(max(0.0, (max($now, $day->serve)->getTimestamp() - $cook->lifted->getTimestamp()) / 60)),
-            ),
+            null === $cook->lifted || null !== $cook->eaten ? null : Rules::liftedOut(self::out($order, $work, $cook->lifted, $now)),
             $now < $cook->switchedOn ? new Finding('clock-behind', Severity::Warn) : null,
         ];
         $flags = array_values(array_filter($flags));
         usort($flags, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $flags;
+    }
+
+    /** How long lifted meat is out by the time it is eaten: until dinner, or as long as what is still done with it takes. */
+    private static function out(BraiseOrder $order, Work $work, \DateTimeImmutable $lifted, \DateTimeImmutable $now): Duration
+    {
+        $out = (max($now, $order->serveAt)->getTimestamp() - $lifted->getTimestamp()) / 60;
+
+        return Duration::minutes(max(0.0, $out, $work->fromLiftToPlate()));
     }
 
     /** Turned to High where that still brings it past 60 °C in time, finished elsewhere while there is time, and else thrown away. */
