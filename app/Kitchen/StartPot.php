@@ -16,6 +16,7 @@ use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
 use Pausis\Core\Adaptation\ProgramChoice;
+use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Problem\Problem;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Tenderness\Doneness;
@@ -75,8 +76,9 @@ final readonly class StartPot
         \assert(null !== $order);
         $order = $order->after($order->meat->beforehand->asItIs(false));
         $adapted = $this->adapt->adapt($order->handled($order->handling->startedAt($at, true)));
-        $outcome = $this->wanted($adapted, '' === $start->setting ? $this->planned($braise) : $start->setting);
-        $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over);
+        $standing = $this->follow->of($braise)->adapted;
+        $outcome = $this->wanted($adapted, '' === $start->setting ? $standing->chosen->choice->value ?? '' : $start->setting);
+        $this->ask($braise, $start, $adapted, $outcome, $draft, $at, $over || !self::isAsPlanned($standing, $outcome, $at) ? $over : null);
 
         // What was under way when it was switched on goes on.
         $this->braises->tick($braise, [
@@ -90,15 +92,19 @@ final readonly class StartPot
         return $this->cooks->start($record);
     }
 
-    /** @throws Asked */
+    /**
+     * @param bool|null $over whether the dinner is; null where it is switched on as planned, which asks nothing about it
+     *
+     * @throws Asked
+     */
     private function ask(
         BraiseRecord $braise, StartCook $start, AdaptedBraise $adapted, Outcome $outcome, BraiseDraft $draft, \DateTimeImmutable $at,
-        bool $over,
+        ?bool $over,
     ): void {
         $questions = array_values(array_filter([
             \in_array(self::ALREADY_ON, $start->knowing, true) ? null : $this->unsafe($start, $adapted, $outcome),
             \in_array(self::SAME_COOKER, $start->knowing, true) ? null : $this->taken($start, $draft, $braise),
-            '' === $start->serveAt || $over ? $this->whichDinner($adapted->order, $outcome, $at, $over) : null,
+            null !== $over && ('' === $start->serveAt || $over) ? $this->whichDinner($adapted->order, $outcome, $at, $over) : null,
         ]));
         if ([] !== $questions) {
             throw new Asked($questions);
@@ -183,9 +189,13 @@ final readonly class StartPot
     }
 
     /** On what it was to go on, by the plan that is followed. */
-    private function planned(BraiseRecord $braise): string
+    /** On the setting and about when the plan has it, with all that was said of that. */
+    private static function isAsPlanned(?AdaptedBraise $standing, Outcome $outcome, \DateTimeImmutable $at): bool
     {
-        return $this->follow->of($braise)->adapted->chosen->choice->value ?? '';
+        $day = $standing?->day();
+
+        return $day instanceof DayPlan && $outcome->choice === $standing->chosen->choice
+            && abs($day->switchOn->getTimestamp() - $at->getTimestamp()) <= self::QUARTER_HOUR;
     }
 
     private function wanted(AdaptedBraise $adapted, string $setting): Outcome

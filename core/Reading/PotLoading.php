@@ -41,9 +41,10 @@ final readonly class PotLoading
         $naming = new Naming($ingredients);
         foreach ($before as $act) {
             $words = '' === $act->words ? $act->source : $act->words;
-            $hot = $hot || \in_array($act->kind, self::HEATED, true)
-                || (preg_match(self::HOT, $words) && !preg_match(self::NOT_THE_POT, $words));
-            $warm = $warm || ActKind::WarmInsert === $act->kind || preg_match(self::RINSED, $words);
+            $rinses = ActKind::WarmInsert === $act->kind || preg_match(self::RINSED, $words);
+            $warm = $warm || $rinses;
+            $hot = $hot || (!$rinses && (\in_array($act->kind, self::HEATED, true)
+                || (preg_match(self::HOT, $words) && !preg_match(self::NOT_THE_POT, $words))));
             if (ActKind::Load === $act->kind && preg_match(self::ON_TOP, $words, $m)) {
                 $roles = array_map(static fn (int $k): Role => $ingredients[$k]->role, $naming->in($m['what']));
                 $meatUnder = !\in_array(Role::Meat, $roles, true) && (\in_array(Role::Vegetable, $roles, true) || $meatUnder);

@@ -102,6 +102,44 @@ final class UnderwayTest extends ApiTestCase
         self::assertStringStartsWith('Dinner at 19:00, as planned', self::text($cook, 'headline'));
     }
 
+    public function testWhatIsUnderWayStaysInSightWhileOtherWorkIsTicked(): void
+    {
+        $view = $this->call('GET', "/api/braises/$this->id");
+        $view = $this->call('PUT', "/api/braises/$this->id", [
+            'revision' => $view['revision'],
+            'draft' => [...(array) $view['draft'], 'sides' => ['mash'], 'setting' => 'high', 'away' => []],
+        ]);
+        $this->at((int) strtotime(self::text($view, 'adaptation.ribbon.switchOn')));
+        $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201);
+        $from = array_column((array) self::in($view, 'adaptation.wholeDay.jobs'), 'from', 'id');
+        $boils = (int) strtotime((string) $from['mash-1']);
+        $this->at($boils + 60);
+        $this->call('POST', "/api/braises/$this->id/ticks", ['job' => 'mash-0']);
+        $this->at($boils + 180);
+        $then = $this->call('POST', "/api/braises/$this->id/ticks", ['job' => 'fork-test']);
+
+        self::assertSame('due', self::states($then)['mash-1'] ?? null, 'the potatoes are on the hob');
+        $since = array_column((array) self::in($then, 'adaptation.wholeDay.jobs'), 'from', 'id')['mash-1'];
+        self::assertEqualsWithDelta($boils, (int) strtotime((string) $since), 120);
+    }
+
+    public function testSwitchedOnAsPlannedNothingIsAskedAboutTheDinner(): void
+    {
+        $view = $this->call('GET', "/api/braises/$this->id");
+        $view = $this->call('PUT', "/api/braises/$this->id", [
+            'revision' => $view['revision'],
+            'draft' => [...(array) $view['draft'], 'handling' => [
+                ...(array) self::in($view, 'draft.handling'), 'start' => '2026-11-26T07:30',
+            ], 'setting' => 'high'],
+        ]);
+        $on = (int) strtotime(self::text($view, 'adaptation.ribbon.switchOn'));
+        $this->at($on - 3600);
+        $asked = $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 422);
+        self::assertSame('which-dinner', self::text($asked, 'violations.0.code'), 'an hour sooner it is another thing');
+        $this->at($on + 600);
+        $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201);
+    }
+
     public function testLeftoversOfALateDinnerAreInTheListToo(): void
     {
         $view = $this->call('GET', "/api/braises/$this->id");

@@ -233,6 +233,42 @@ final class RecipesAsExpectedTest extends TestCase
         self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
     }
 
+    public function testWhatIsDoneAfterAnHourIsDoneThen(): void
+    {
+        $hours = [];
+        foreach (self::adapted('garlic-after-an-hour')->chosen->work->chores as $chore) {
+            $hours[$chore->id] = $chore->atHour;
+        }
+        self::assertSame([1.0, 1.0], [$hours['look-s9.1'], $hours['add-i6']]);
+        $slaw = array_values(array_filter(
+            self::adapted('tacos-and-hash')->chosen->work->chores, static fn (Chore $c): bool => 0.0 === $c->atHour,
+        ));
+        self::assertCount(1, $slaw, 'made once the pot is on');
+        self::assertStringContainsString('slaw', (string) $slaw[0]->variables['text']);
+    }
+
+    /** What the list calls together is one thing in the work. */
+    public function testAMixtureTakesAllOfIt(): void
+    {
+        $foods = static fn (string $recipe, string $id): array => array_merge(...array_map(
+            static fn (Chore $c): array => $id === $c->id ? $c->foods : [], self::adapted($recipe)->chosen->work->chores,
+        ));
+
+        self::assertSame(['i2', 'i3', 'i4', 'i5', 'i6', 'i1'], $foods('rub-and-hot-sauce', 'night-marinate'), 'the rub');
+        self::assertSame(['i7', 'i8', 'i9', 'i10'], $foods('rub-and-hot-sauce', 'simmer-first'), 'the sauce ingredients');
+        self::assertSame(['i2', 'i3', 'i4', 'i5', 'i6', 'i7', 'i1'], $foods('spices-and-couscous', 'night-marinate'), 'the spices');
+        self::assertSame(['i7', 'i5', 'i6'], $foods('glazed-in-the-oven', 'glaze'), 'cloves, and the glaze');
+    }
+
+    public function testTheRecipesOwnHoursOnHighComeFirst(): void
+    {
+        $way = Recipes::named('garlic-after-an-hour')->slowCookerWay();
+
+        self::assertSame(1.0, $way?->hoursOnHighFirst());
+        self::assertSame(ProgramChoice::HighThenLow, self::adapted('garlic-after-an-hour')->chosen->choice);
+        self::assertNull(Recipes::named('told-in-nouns')->slowCookerWay()?->hoursOnHighFirst());
+    }
+
     public function testOneReductionSaysWhatItStandsFor(): void
     {
         $deeds = self::adapted('boiled-twice')->chosen->process->deeds;
