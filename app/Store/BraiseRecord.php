@@ -43,7 +43,11 @@ class BraiseRecord
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     public ?\DateTimeImmutable $plannedAt = null;
 
-    /** @var list<array{id: string, kind: string, at: string, value: string, settled: array<int|string, string>}> of its jobs, before its pot is on */
+    /**
+     * Of its jobs, before its pot is on.
+     *
+     * @var list<array{id: string, kind: string, at: string, value: string, settled: array<int|string, string>}>
+     */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $ticks = [];
 

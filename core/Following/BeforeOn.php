@@ -123,9 +123,10 @@ final readonly class BeforeOn
         }
         $begun = [] !== $done || [] !== $settled || [] !== $notYet;
 
+        $settled = array_values(array_unique([...$settled, ...array_keys($ticks->settled())]));
+
         return new Underway(
-            $begun ? State::Begun : State::Planned, $whole, $done, array_values(array_unique([...$settled, ...array_keys($ticks->settled())])),
-            $overdue,
+            $begun ? State::Begun : State::Planned, $whole, $done, $settled, $overdue,
             self::moved($whole, $planned), otherwise: $otherwise,
         );
     }

@@ -111,16 +111,27 @@ final class UnderwayTest extends ApiTestCase
         ]);
         $this->at((int) strtotime(self::text($view, 'adaptation.ribbon.switchOn')));
         $this->call('POST', "/api/braises/$this->id/cook", ['at' => '', 'setting' => ''], 201);
-        $from = array_column((array) self::in($view, 'adaptation.wholeDay.jobs'), 'from', 'id');
-        $boils = (int) strtotime((string) $from['mash-1']);
+        $boils = (int) strtotime(self::begins($view)['mash-1']);
         $this->at($boils + 60);
         $this->call('POST', "/api/braises/$this->id/ticks", ['job' => 'mash-0']);
         $this->at($boils + 180);
         $then = $this->call('POST', "/api/braises/$this->id/ticks", ['job' => 'fork-test']);
 
         self::assertSame('due', self::states($then)['mash-1'] ?? null, 'the potatoes are on the hob');
-        $since = array_column((array) self::in($then, 'adaptation.wholeDay.jobs'), 'from', 'id')['mash-1'];
-        self::assertEqualsWithDelta($boils, (int) strtotime((string) $since), 120);
+        self::assertEqualsWithDelta($boils, (int) strtotime(self::begins($then)['mash-1']), 120);
+    }
+
+    /**
+     * @param array<mixed> $view
+     *
+     * @return array<string, string> by job
+     */
+    private static function begins(array $view): array
+    {
+        /** @var list<array{id: string, from: string}> $jobs */
+        $jobs = self::in($view, 'adaptation.wholeDay.jobs');
+
+        return array_column($jobs, 'from', 'id');
     }
 
     public function testSwitchedOnAsPlannedNothingIsAskedAboutTheDinner(): void
