@@ -69,6 +69,8 @@ final class ActReader
     /** "STEP 6" */
     private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
     private const MEANWHILE = '/^\W*(?:meanwhile|in the meantime)\b[\s,:]*/iu';
+    /** "Lift out, let it | rest" */
+    private const LET_IT = '/[\s,;]+(?:and )?(?:let|leave) (?:it|them)\s*$/iu';
     /** "Kraut rinsed, in, a cup of water" */
     private const IN = '/,\s*in\s*(?:,|with|$|\.)/iu';
     private const LEAD_IN = '/(?:^|,|;|\band)\s*((?:in|with|over|into|on) (?:the |a |that )?[\p{L} ]{2,40})$/iu';
@@ -531,7 +533,7 @@ final class ActReader
     /** Words of a clause without what joins it to the next. */
     private static function bare(string $clause): string
     {
-        $bare = (string) preg_replace(self::MEANWHILE, '', $clause);
+        $bare = (string) preg_replace([self::MEANWHILE, self::LET_IT], '', $clause);
 
         return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $bare));
     }
