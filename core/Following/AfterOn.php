@@ -87,9 +87,9 @@ final readonly class AfterOn
             : self::placed(
                 $told, $day, $sides, $pins, $others, [...array_keys($done), ...$settled], $later,
             );
-        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others, array_keys($done))
-            ->with(self::underWay($told, $sides, $ticks->settled(), $known), $sides);
+        $whole = self::whole($told, $left ?? $first, $day, $first, $sides, $others, array_keys($done));
         $overdue = null === $eaten ? self::overdue($whole, $done, $ticks, $now) : [];
+        $whole = $whole->with(self::underWay($told, $sides, $ticks->settled(), $known), $sides);
 
         return new Underway(
             self::state($told, $cook, $eaten, $done, $whole, $now), $whole, $done, array_values(array_unique($settled)), $overdue,
