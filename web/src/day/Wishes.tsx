@@ -80,7 +80,7 @@ export function Wishes() {
       {adaptation?.anotherDay && (
         <button
           type="button"
-          className="link justify-self-start text-sm"
+          className="link justify-self-start text-left text-sm"
           onClick={() => adaptation.anotherDay && take(adaptation.anotherDay)}
         >
           {adaptation.anotherDay.text}
