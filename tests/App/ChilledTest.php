@@ -43,6 +43,7 @@ final class ChilledTest extends ApiTestCase
         self::assertSame('put-away', self::in($view, 'followed.state'));
         self::assertSame([], $view['flags'], 'what is in the fridge stands on no Warm');
         self::assertStringContainsString('chilled, for Saturday 28 November, 19:00', self::text($view, 'headline'));
+        self::assertSame([true, false], [$view['isChilled'], $view['asksSauce']], 'its sauce is made on the day');
         self::assertContains(self::in($view, 'next.job'), ['mash-0', 'fat-off']);
 
         $this->call('POST', "/api/cooks/$cook/done", ['job' => 'fat-off', 'at' => '', 'id' => 'f']);

@@ -118,8 +118,7 @@ final readonly class CookPresenter
             $measures->clock($day instanceof DayPlan ? $day->serve : $followed->day->serve, $now),
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
             $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
-            self::asksSauce($cook, $underway, $next),
-            self::takeOuts($next, $worked),
+            self::asksSauce($cook, $underway, $next), self::takeOuts($next, $worked), null !== $order->handling->eatenOn,
         );
     }
 
@@ -148,10 +147,11 @@ final readonly class CookPresenter
         return $views;
     }
 
-    /** Once the meat is out and what isn't eaten with it, before anything is done to the sauce. */
+    /** Once the meat is out and what isn't eaten with it, before anything is done to the sauce; of what is chilled on another day. */
     private static function asksSauce(CookRecord $cook, Underway $underway, ?TaskView $next): bool
     {
         return State::Finishing === $underway->state && null === $cook->last('sauce')
+            && null === $underway->whole->braise->order->handling->eatenOn
             && \in_array($next->job ?? '', ['reduce', 'slurry', 'blend-sauce', 'glaze', 'plate'], true);
     }
 

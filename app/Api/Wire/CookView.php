@@ -24,6 +24,7 @@ final readonly class CookView
      * @param bool             $asksFork  whether the fork is to be asked now, or within minutes
      * @param list<string>     $amounts   what the next act takes, as it is to be weighed out of this pot's recipe
      * @param list<string>     $takeOuts  what the act takes out that isn't eaten
+     * @param bool             $isChilled whether it goes into the fridge, and is eaten another day
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -65,6 +66,7 @@ final readonly class CookView
         public bool $asksFork,
         public bool $asksSauce,
         public array $takeOuts,
+        public bool $isChilled,
     ) {
     }
 }

@@ -218,6 +218,7 @@ export type CookView = {
   asksFork: boolean;
   asksSauce: boolean;
   takeOuts: string[];
+  isChilled: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

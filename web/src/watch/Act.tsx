@@ -105,7 +105,7 @@ export function Act({
           )}
         </div>
       )}
-      {finishing && (
+      {finishing && !cook.isChilled && (
         <Button className="mt-2 min-h-14 w-full text-xl" onClick={() => onRecord("eaten", {}, "it is on the table")}>
           On the table
         </Button>
