@@ -217,8 +217,7 @@ final readonly class BraiseOrder
         ));
     }
 
-    /** @return list<TakeOut> what comes out of the pot again and isn't eaten: as the recipe has it, the larder's,
-     * and the joint's bones */
+    /** @return list<TakeOut> what comes out of the pot again uneaten: the recipe's, the larder's, and the joint's bones */
     public function toTakeOut(): array
     {
         $none = array_map(static fn (Ingredient $i): string => $i->foodText, $this->leftOut());

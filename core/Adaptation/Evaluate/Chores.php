@@ -551,19 +551,13 @@ final class Chores
             ),
             ActKind::Rest => $this->ofTerm($d, self::own($d, new Term('rest-meat', self::RESTING)), Uses::Nothing, 'rest-meat'),
             ActKind::Crisp => $this->ofTerm($d, self::own($d, new Term('crisp', self::CRISPING)), Uses::Oven, 'crisp',
-                variables: ['how' => $this->isInTheOven($d) ? 'oven' : 'grill']),
+                variables: ['how' => $d->isInTheOven() ? 'oven' : 'grill']),
             ActKind::Cook => $this->ofTerm(
                 $d, new Term('simmer-on', max(1.0, $minutes ?? 0.0)),
                 preg_match(self::IN_THE_COOKER, $d->act->source) ? Uses::Nothing : Uses::Ring, 'simmer-on',
             ),
             default => null,
         };
-    }
-
-    private function isInTheOven(Deed $d): bool
-    {
-        return preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source)
-            && !preg_match('/\b(?:grill|broiler)\b/iu', $d->act->source);
     }
 
     /** What comes out does so as the meat is lifted, where it is; else by itself. */

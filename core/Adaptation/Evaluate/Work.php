@@ -41,8 +41,7 @@ final readonly class Work
         return array_values(array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->stage, $stages, true)));
     }
 
-    /** Whether it goes on beside the rest of the finish: sides,
-     * and meat that is shredded or rests while the sauce boils down by itself. */
+    /** Whether it goes on beside the rest of the finish: sides, and meat shredded or rested while the sauce boils down by itself. */
     public function isBeside(Chore $chore): bool
     {
         return \in_array($chore->code, self::BEGUN_SOONER, true) || match ($chore->code) {

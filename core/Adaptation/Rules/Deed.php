@@ -10,6 +10,9 @@ use Pausis\Core\Recipe\ActKind;
 /** An act as it is done in this pot: as written, in other words by its code, or not at all. */
 final readonly class Deed
 {
+    private const GRILL = '/\b(?:grill|broiler)\b/iu';
+    private const OVEN = '/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu';
+
     /**
      * @param string                          $code      of the words that say it; empty where the recipe's own do
      * @param array<string, float|int|string> $variables of them, numbers in the unit their name ends in
@@ -128,6 +131,17 @@ final readonly class Deed
     public function is(ActKind ...$kinds): bool
     {
         return \in_array($this->act->kind, $kinds, true);
+    }
+
+    public function isUnderTheGrill(): bool
+    {
+        return (bool) preg_match(self::GRILL, $this->act->source);
+    }
+
+    /** What is crisped is done under the grill, unless its own words speak of the oven and of no grill. */
+    public function isInTheOven(): bool
+    {
+        return preg_match(self::OVEN, $this->act->source) && !$this->isUnderTheGrill();
     }
 
     /** Whether the recipe's own words say it. */

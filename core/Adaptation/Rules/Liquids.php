@@ -107,8 +107,8 @@ final readonly class Liquids implements Rule
     {
         $id = $change->ingredient?->key() ?? '';
         foreach ($process->remaining() as $deed) {
-            if (!$deed->isBeside && \in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true) && \in_array($id,
-                $deed->act->foods, true)) {
+            if (!$deed->isBeside && \in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true)
+                && \in_array($id, $deed->act->foods, true)) {
                 return $process->map(static fn (Deed $d): Deed => $d === $deed && Stage::During === $d->stage ? $d->in(Stage::Finish)->told(
                     'stir-in-late', ['food' => $change->ingredient->foodText ?? ''],
                 ) : $d);

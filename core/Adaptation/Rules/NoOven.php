@@ -10,9 +10,6 @@ use Pausis\Core\Recipe\ActKind;
 final readonly class NoOven implements Rule
 {
     private const OF_THE_COOKER = '/\b(?:insert|cooker|crock)\b/iu';
-    private const GRILL = '/\b(?:grill|broiler)\b/iu';
-    /** What is done under the grill, unless its own words speak of the oven. */
-    private const IN_THE_OVEN = '/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu';
 
     public function applied(Process $process, Circumstances $in): Process
     {
@@ -21,7 +18,7 @@ final readonly class NoOven implements Rule
         $process = $process->map(static function (Deed $d) use ($in, $crisps, &$entries): Deed {
             if (!$d->is(ActKind::Preheat)
                 || preg_match(self::OF_THE_COOKER, $d->act->source)
-                || (Stage::Before !== $d->stage && ($crisps || preg_match(self::GRILL, $d->act->source)))) {
+                || (Stage::Before !== $d->stage && ($crisps || $d->isUnderTheGrill()))) {
                 return $d;
             }
             $key = $d->keyOf('oven-not-needed');
@@ -41,7 +38,7 @@ final readonly class NoOven implements Rule
         if (null === $crisp) {
             return $process;
         }
-        $how = preg_match(self::IN_THE_OVEN, $crisp->act->source) && !preg_match(self::GRILL, $crisp->act->source) ? 'oven' : 'grill';
+        $how = $crisp->isInTheOven() ? 'oven' : 'grill';
         $own = array_values(array_filter(
             $process->remaining(), static fn (Deed $d): bool => $d->is(ActKind::Preheat) && Stage::Before !== $d->stage
                 && !$d->isBeside && !preg_match(self::OF_THE_COOKER, $d->act->source),
