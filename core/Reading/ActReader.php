@@ -42,7 +42,7 @@ final class ActReader
         'fat' => 'fat|grease|oil|lard|dripping',
         'side' => 'potato(?:es)?|tortillas?|flatbreads?|naan|wraps|buns|rolls|baguette|slaw|coleslaw|salad|rice|pasta|noodles'
             .'|cous ?cous|polenta|dumplings?|mash|bread|bulgur|crumbs|breadcrumbs|toast|greens'
-            .'|quinces?|peas',
+            .'|quinces?|peas|eggs?',
         'bean' => 'beans',
         'herb' => 'bay(?: lea(?:f|ves))?|thyme|rosemary|bouquet(?: garni)?|bundle|herbs|sprigs?|stalks?|stems?|sage|leaves|leaf'
             .'|scotch bonnet|chilli|orange|lemon|peel|zest|rind',
@@ -106,6 +106,8 @@ final class ActReader
     private const COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|cellar|larder)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
     private const SHORT_MINUTES = 16.0;
+    /** Wine that is added together with so many foods is boiled away for none of them. */
+    private const ALL_AT_ONCE = 4;
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     /** What is done meanwhile, for the mash or the peas. */
@@ -266,7 +268,7 @@ final class ActReader
             $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
-                : $this->inPan($kind, $objects, $whole, $after);
+                : $this->inPan($kind, $objects, $whole, $after, \count($places));
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0]
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             $spans[] = [$kind, $whole, $places];
@@ -354,7 +356,7 @@ final class ActReader
      *
      * @param list<string> $objects
      */
-    private function inPan(ActKind $kind, array $objects, string $clause, bool $after): ActKind
+    private function inPan(ActKind $kind, array $objects, string $clause, bool $after, int $foods): ActKind
     {
         $dry = [] !== array_intersect(
             ['base', 'garlic', 'paste', 'spice'], $objects,
@@ -363,7 +365,10 @@ final class ActReader
 
         return match (true) {
             $this->frying && ActKind::Load === $kind && $dry && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
-            !$this->frying && ActKind::Deglaze === $kind && !preg_match(self::LOOSENS, $clause) => ActKind::Load,
+            $this->frying && ActKind::Load === $kind && null !== $minutes && $minutes->high < self::SHORT_MINUTES
+                && $foods > 0 && !\in_array('starch', $objects, true) && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
+            (!$this->frying || $foods >= self::ALL_AT_ONCE) && ActKind::Deglaze === $kind
+                && !preg_match(self::LOOSENS, $clause) => ActKind::Load,
             ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
                 '/\b(?:oven|cooker|lid|cover)/iu', $clause,
             ) => ActKind::Cook,

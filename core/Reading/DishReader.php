@@ -197,7 +197,9 @@ final readonly class DishReader
      */
     private static function withTheLate(array $acts, Act $cook, array $ingredients, array $late): array
     {
-        $told = array_merge(...array_map(static fn (Act $a): array => null === $a->when->offset ? [] : $a->foods, $acts));
+        $told = array_merge(...array_map(
+            static fn (Act $a): array => null === $a->when->offset && !$a->kind->thickens() ? [] : $a->foods, $acts,
+        ));
         $at = array_search($cook->id, array_column($acts, 'id'), true);
         $sentence = (string) preg_replace('/\.\d+$/', '', $cook->id);
         $number = \count(array_filter($acts, static fn (Act $a): bool => str_starts_with($a->id, "$sentence.")));

@@ -29,6 +29,9 @@ final readonly class MethodReader
     private const SHORT_SIMMER = 46.0;
     private const MUCH_LONGER = 3.0;
     private const IN_THE_COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|cellar|larder|cold|marinat\w*|soak\w*|overnight)\b/iu';
+    /** "you need a kilo of goat cut up on the bone, two onions, …": a list, told. */
+    private const WHAT_IS_NEEDED = '/\b(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
+    private const A_LIST = 4;
     private const LONG_FRYING = 61.0;
     /** What is simmered for no longer after starch went in is thickened; minutes. */
     private const THICKENS_WITHIN = 20.0;
@@ -170,6 +173,9 @@ final readonly class MethodReader
         $after = false;
         foreach ($steps as $k => $step) {
             $after = $after || $k === $from;
+            if (preg_match(self::WHAT_IS_NEEDED, $step->source) && \count($naming->in($step->source)) >= self::A_LIST) {
+                continue;
+            }
             $read = $reader->read($step->source, $step->id, $naming, $ingredients, $after);
             if ($k + 1 === $from && [] !== $read) {
                 $read[] = array_pop($read)->as(ActKind::Cook);

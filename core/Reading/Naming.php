@@ -8,6 +8,7 @@ use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\PartKind;
 
 /** Which ingredients a sentence names: by what the recipe calls them, by the last word of it, meat also as meat. */
 final readonly class Naming
@@ -21,6 +22,7 @@ final readonly class Naming
     /** What these are called before other foods is no name of theirs: "the skin", "a stick". */
     private const NO_NAMES = [
         'skin', 'rind', 'juice', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh', 'large',
+        'slice', 'slices',
     ];
     /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
     private const BARE_FIRST = [Role::Spice, Role::Salt];
@@ -37,7 +39,7 @@ final readonly class Naming
     private array $places;
 
     /** @param list<Ingredient> $ingredients */
-    public function __construct(array $ingredients)
+    public function __construct(private array $ingredients)
     {
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
@@ -78,7 +80,39 @@ final readonly class Naming
         $found = array_values(array_unique($found));
         sort($found);
 
-        return $found;
+        return $this->ofOnePart($found);
+    }
+
+    /**
+     * Of a food that is listed for several parts, the garlic of the braise and that of the gremolata, the one that is meant: of the
+     * part whose other foods are named beside it, else the braise's.
+     *
+     * @param list<int> $found
+     *
+     * @return list<int>
+     */
+    private function ofOnePart(array $found): array
+    {
+        $twice = [];
+        foreach ($found as $one) {
+            foreach ($found as $other) {
+                $twice[$one] ??= false;
+                $twice[$one] = $twice[$one] || ($one !== $other && $this->ingredients[$one]->isLike($this->ingredients[$other])
+                    && $this->ingredients[$one]->part !== $this->ingredients[$other]->part);
+            }
+        }
+        $doubled = array_keys(array_filter($twice));
+        if ([] === $doubled) {
+            return $found;
+        }
+        $parts = array_map(fn (int $k): string => $this->ingredients[$k]->part->value, array_values(array_diff($found, $doubled)));
+        $often = [] === $parts ? [] : array_count_values($parts);
+        arsort($often);
+        $meant = array_key_first($often) ?? PartKind::Braise->value;
+        $kept = array_values(array_filter($found, fn (int $k): bool => !\in_array($k, $doubled, true)
+            || $meant === $this->ingredients[$k]->part->value));
+
+        return [] === array_intersect($kept, $doubled) ? $found : $kept;
     }
 
     /** Whether some words stand within the name of a food, "brown sugar". */

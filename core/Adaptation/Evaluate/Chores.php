@@ -97,6 +97,8 @@ final class Chores
     private const BRUSHING = 3.0;
     private const ONLY_BRUSHED = '/\b(?:brush|paint)\w*\b(?!.*\b(?:until|till|shin\w*|sticky|glaz\w*|coats?)\b)/iu';
     private const MORE_SIDE = 3;
+    /** "Stir in the butter": what cooks by itself ends with it. */
+    private const A_TOUCH = '/^\W*(?:then )?(?:stir|beat|fold|whisk|swirl) (?:in|through) [^.;,]{3,40}$/iu';
     private const MOST_WORDS = 70;
 
     /** @var list<Chore> */
@@ -255,8 +257,9 @@ final class Chores
     /** Work at the bench for one dish beside the braise, without a time of its own, goes on as one. */
     private static function goesOnBeside(Chore $one, Chore $more): bool
     {
-        return 'side-work' === $one->code && 'side-work' === $more->code && Uses::Hands === $one->uses && Uses::Hands === $more->uses
-            && $one->variables['part'] === $more->variables['part'];
+        return 'side-work' === $one->code && 'side-work' === $more->code && Uses::Hands === $more->uses
+            && $one->variables['part'] === $more->variables['part']
+            && (Uses::Hands === $one->uses || preg_match(self::A_TOUCH, (string) $more->variables['text']));
     }
 
     private function merged(Chore $one, Chore $more): Chore

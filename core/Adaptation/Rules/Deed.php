@@ -88,6 +88,15 @@ final readonly class Deed
         );
     }
 
+    /** @param list<string> $foods ids */
+    public function taking(array $foods): self
+    {
+        return new self(
+            $this->act->taking($foods), $this->stage, $this->fate, $this->code, $this->variables, $this->key, $this->refused,
+            $this->beforeEnd, $this->atHour, $this->isBeside,
+        );
+    }
+
     public function in(Stage $stage): self
     {
         return $this->changed($stage, $this->fate, $this->code, $this->variables);

@@ -109,6 +109,14 @@ final readonly class Liquids implements Rule
         foreach ($process->remaining() as $deed) {
             if (!$deed->isBeside && \in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true)
                 && \in_array($id, $deed->act->foods, true)) {
+                if (Stage::During === $deed->stage && \count($deed->act->foods) > 1) {
+                    // "the potatoes for the last hour, with the coconut milk": they can't wait for it.
+                    $process = $process->map(static fn (Deed $d): Deed => $d === $deed ? $d->taking(array_values(array_diff(
+                        $d->act->foods, [$id],
+                    ))) : $d);
+                    break;
+                }
+
                 return $process->map(static fn (Deed $d): Deed => $d === $deed && Stage::During === $d->stage ? $d->in(Stage::Finish)->told(
                     'stir-in-late', ['food' => $change->ingredient->foodText ?? ''],
                 ) : $d);

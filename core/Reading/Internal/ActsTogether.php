@@ -25,7 +25,7 @@ final readonly class ActsTogether
         ActKind::Fry, ActKind::FryBase, ActKind::Reduce, ActKind::HeatUp, ActKind::Marinate, ActKind::SeasonToTaste, ActKind::Garnish,
         ActKind::Crisp, ActKind::Glaze, ActKind::Other,
     ];
-    private const NEXT_DAY = '/^\W*(?:(?:the )?next day|tomorrow|the day after)\b.*\b(?:wraps?|pasties|pasty|hash|sandwich\w*'
+    private const NEXT_DAY = '/^\W*tomorrow\b|^\W*(?:(?:the )?next day|the day after)\b.*\b(?:wraps?|pasties|pasty|hash|sandwich\w*'
         .'|tacos?|pies?|leftovers?'
         .'|saved|soup|fritters|croquettes|rag[uùú]|pasta|burritos?|quesadillas?|toasties?|buns?)\b/isu';
     /** "toss with a cup of the sauce" */

@@ -107,7 +107,7 @@ final class Draft
     {
         $said = self::words($read->foodText);
         foreach (\array_slice($this->ingredients, 0, $known) as $one) {
-            $named = [...self::words($one->foodText), ...self::words($one->food->name ?? '')];
+            $named = [...self::words($one->foodText), ...self::words($one->food->name ?? ''), ...self::kinds($one, $read)];
             $same = [] !== $said && (null === $read->amount || $one->role === $read->role) && [] === array_diff($said, $named);
             $bothMeat = Role::Meat === $read->role && Role::Meat === $one->role;
             $liquid = Role::Liquid === $read->role && Role::Unknown === $one->role && str_contains($one->foodText, $read->foodText);
@@ -117,6 +117,18 @@ final class Draft
         }
 
         return true;
+    }
+
+    /**
+     * "the peppers", of what the list has as scotch bonnets.
+     *
+     * @return list<string>
+     */
+    private static function kinds(Ingredient $listed, Ingredient $bare): array
+    {
+        $calledSo = null === $bare->amount && !\in_array($listed->role, [Role::Spice, Role::Salt], true) ? $listed->food->words ?? [] : [];
+
+        return array_merge(...array_map(static fn (string $word): array => \array_slice(self::words($word), -1), $calledSo));
     }
 
     /** @return list<string> in the singular, without accents */

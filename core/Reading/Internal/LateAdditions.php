@@ -16,7 +16,8 @@ use Pausis\Core\Recipe\Way;
 /** What goes into the braise late, and when its lid comes off. */
 final readonly class LateAdditions
 {
-    private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready|finished)|serving|you (?:eat|serve)|sending'
+    private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready'
+        .'|finished|wanted|needed)|dinner|serving|you (?:eat|serve)|sending'
         .'|the time is up|cooking ends)|from the end|to go\b|left\b)/iu';
     private const LAST = '/\b(?:last|final)\s+(?:\p{L}+\s+)?$/iu';
     /** Bytes around a time. */
@@ -24,6 +25,7 @@ final readonly class LateAdditions
     /** "for the last ten": minutes */
     private const LAST_FEW = '/\b(?:for|in|during) the (?:last|final) (?<n>five|ten|fifteen|twenty|thirty|forty|5|\d0'
         .'|\d5)(?![\p{L}\d])(?!\s*(?:h|g|of)\b)/iu';
+    private const LAST_HOUR = '/\b(?:for|in|during|with) (?:the|its) (?:last|final) hour\b(?! and| or)/iu';
     private const AFTER = '/^\W*after\s+(?:about\s+|around\s+|the\s+first\s+)?(?:\d|[½¼¾]|an?\b|one|two|three|half)/iu';
     private const MORE = '/\b(?:more|another|further|longer)\b/iu';
     private const UNCOVER = '/\b(?:lid off|uncover(?:ed)?|without (?:a|the) lid|off the lid|lid comes off|taking the lid off'
@@ -117,7 +119,11 @@ final readonly class LateAdditions
             }
         }
 
-        return preg_match(self::LAST_FEW, $text, $m) ? Minutes::exactly(Number::value($m['n'])) : null;
+        return match (true) {
+            1 === preg_match(self::LAST_FEW, $text, $m) => Minutes::exactly(Number::value($m['n'])),
+            1 === preg_match(self::LAST_HOUR, $text) => Minutes::exactly(60),
+            default => null,
+        };
     }
 
     /** @return array<int, int> for each ingredient's place, the act by which it first comes into the pot or its pan */

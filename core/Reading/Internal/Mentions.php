@@ -22,12 +22,14 @@ final readonly class Mentions
         .'|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped'
         .'|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine'
         .'|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave'
-        .'|have|maybe|until|under|your|overnight|um|uh|er|tonight|tomorrow|before|after|of|tied)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
+        .'|have|maybe|until|under|your|overnight|um|uh|er|tonight|tomorrow|before|after|of|tied|but)\b)[\p{L}\p{M}’\'-]+){0,4})/iu';
     private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it'
         .'|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
     /** "a shoulder of mutton, about 3 lbs. in weight" */
     private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say|maybe|nearly|(?:just )?(?:over|under))'
         .'(?:\s+about)?\s+(?=\S)/iu';
+    /** "a thick piece of the brisket, five pounds in weight" */
+    private const SO_HEAVY = '/^\s*,\s*(?=[^,;.]{2,30}\bin weight\b)/iu';
     private const IN_WEIGHT = '/^\s*(?:in weight|each|apiece)\b/iu';
     /** Verbs that are foods too, where they open a sentence. */
     private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
@@ -93,7 +95,7 @@ final readonly class Mentions
     /** Bytes of "about a kilo and a half", "weighing 3 lbs. in weight", that stand behind a food. */
     private function weighing(string $behind): int
     {
-        if (!preg_match(self::WEIGHING, $behind, $m)) {
+        if (!preg_match(self::WEIGHING, $behind, $m) && !preg_match(self::SO_HEAVY, $behind, $m)) {
             return 0;
         }
         $amount = $this->reader->amountAt($behind, \strlen($m[0]));

@@ -69,13 +69,19 @@ final readonly class Named
                 $poured = null !== $read->amount?->unit && \in_array($read->role, self::LEFT_TO_THE_METHOD, true)
                     && (!$read->role->isPoured() || $read->millilitres >= self::LEAST_MILLILITRES)
                     && !preg_match(self::SOME_OF, $stretch->text);
-                if (Role::Tool !== $read->role && !preg_match(self::PART_OF, $behind) && $this->draft->hasRoom()
+                if (Role::Tool !== $read->role && !self::isMadeOfIt($read) && !preg_match(self::PART_OF, $behind) && $this->draft->hasRoom()
                     && $this->draft->isNew($read) && ($noList || $poured)) {
                     $this->draft->marking->claimIngredient($stretch, $read, \count($this->draft->ingredients));
                     $this->draft->ingredients[] = self::fromThere($read, $noList);
                 }
             }
         }
+    }
+
+    /** "strain the gravy": what the pot gives, not what is bought for it. */
+    private static function isMadeOfIt(Ingredient $read): bool
+    {
+        return null === $read->amount && 1 === preg_match('/^(?:gravy|sauce|liquor|juices)$/iu', $read->foodText);
     }
 
     private static function fromThere(Ingredient $read, bool $noList): Ingredient

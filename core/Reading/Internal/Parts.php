@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\ActReader;
+use Pausis\Core\Reading\MethodReader;
 use Pausis\Core\Reading\Naming;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
@@ -171,7 +172,10 @@ final readonly class Parts
                 self::SERVED_STAPLES, $one->foodText,
             )) ? PartKind::Side : PartKind::Braise;
         }
-        if ([] === array_filter($used, static fn (Act $a): bool => !preg_match(self::ANOTHER_DAY, $a->source))) {
+        // The day after the marinade is the day of the braise.
+        $cook = MethodReader::cookPlace($this->acts) ?? \count($this->acts);
+        if ([] === array_filter($used, fn (Act $a): bool => array_search($a, $this->acts, true) < $cook
+            || !preg_match(self::ANOTHER_DAY, $a->source))) {
             return PartKind::SecondMeal;
         }
         if ([] === array_diff($kinds, [ActKind::Serve->value, ActKind::Garnish->value])

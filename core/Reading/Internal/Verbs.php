@@ -35,7 +35,7 @@ final readonly class Verbs
     private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
         .'|butter|gravy|jelly|edges)\b/iu';
     private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
-    private const AS_NOUN = '/^\s+(?:on|in|goes|is|out|back|and put|sits|over|should|will)\b/iu';
+    private const AS_NOUN = '/^\s+(?:on|in|goes|go|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
         .'|chicken)\b/iu';
@@ -96,6 +96,7 @@ final readonly class Verbs
             'grill' === $verb, 'broiler' === $verb => 1 === preg_match('/\b(?:the|a|an|under'
                 .'|preheated)(?: very)?(?: hot)?\s*$/iu', $before),
             'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
+            'mix' === $verb => preg_match('/\bthe (?:\p{L}+ ){1,2}$/iu', $before) && 1 === preg_match(self::AS_NOUN, $behind),
             'oven' === $verb => 1 === preg_match(self::HEATS, $before),
             'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
             'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),

@@ -13,7 +13,7 @@ final readonly class Cutter
     /** Behind these it ends one only before a capital. */
     private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)'
         .'(?<!lbs\.)(?<!\boz\.)(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
-    private const SENTENCES = '/(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
+    private const SENTENCES = '/(?<=[.])\s*[—–]+\s*(?=\p{Lu}\p{Ll}*\s+\p{Ll})|(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
         .'|'.self::NEVER.self::SHORT.'(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})'
         .'|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */

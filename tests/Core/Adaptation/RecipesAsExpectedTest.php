@@ -39,9 +39,22 @@ final class RecipesAsExpectedTest extends TestCase
             'strain-and-skim' => 4, 'rest-meat' => 10, 'take-out' => 2, 'shred-meat' => 6, 'back-in' => 5, 'rest-meat-2' => 30,
             'side-work' => 7,
         ]];
+        yield 'cream-half-an-hour-before' => [[
+            'cut-vegetables' => 7, 'dry-meat' => 3, 'stand' => 60, 'brown-meat' => 10, 'fry-base' => 8, 'boil-wine-down' => 5,
+            'load' => 5, 'slurry' => 20, 'side-work' => 20,
+        ]];
+        yield 'dashes-on-a-card' => [[
+            'night-salt' => 5, 'cut-vegetables' => 7, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 6,
+            'boil-wine-down' => 8, 'load' => 5, 'add-i7' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 10,
+            'reduce' => 15, 'glaze' => 8,
+        ]];
         yield 'dumplings-made-meanwhile' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
             'side-work' => 20, 'side-work-2' => 5,
+        ]];
+        yield 'eggs-and-noodles' => [[
+            'dry-meat' => 3, 'brown-meat' => 12, 'load' => 5, 'lift-out' => 5, 'rest-meat' => 20, 'strain-and-skim' => 4,
+            'side-work' => 7, 'side-work-2' => 4,
         ]];
         yield 'garlic-after-an-hour' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 10,
@@ -122,6 +135,10 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 9, 'stand' => 30, 'blanch' => 18, 'mix' => 6, 'load' => 5, 'add-i2' => 5,
             'strain-and-skim' => 4, 'lift-out' => 5, 'reduce' => 4, 'glaze' => 8,
         ]];
+        yield 'ribs-polenta-gremolata' => [[
+            'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 9, 'boil-wine-down' => 8, 'heat-up' => 8,
+            'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 3, 'side-work' => 33, 'side-work-2' => 10,
+        ]];
         yield 'roots-three-hours-later' => [[
             'cut-vegetables' => 19, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 7, 'boil-wine-down' => 6, 'heat-up' => 8,
             'load' => 5, 'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
@@ -162,6 +179,14 @@ final class RecipesAsExpectedTest extends TestCase
             'night-salt' => 5, 'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10,
             'boil-wine-down' => 11, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'sieve' => 4, 'reduce' => 25,
             'back-in' => 5, 'glaze' => 5, 'side-work' => 20,
+        ]];
+        yield 'told-without-a-list' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 13, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5,
+            'load' => 5, 'add-i8' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'cream-in' => 2,
+        ]];
+        yield 'two-days-in-salt' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 18, 'boil-wine-down' => 4, 'dry-meat' => 3, 'load' => 5, 'add-i5' => 5,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 8,
         ]];
         yield 'two-pans-one-wine' => [[
             'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3,
