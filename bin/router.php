@@ -6,11 +6,12 @@ declare(strict_types=1);
 $path = (string) parse_url($_SERVER['REQUEST_URI'], \PHP_URL_PATH);
 $root = dirname(__DIR__).'/public';
 $file = str_contains(rawurldecode($path), "\0") ? false : realpath($root.rawurldecode($path));
-$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png'];
+$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png',
+    'webmanifest' => 'application/manifest+json'];
 
 if (false !== $file && str_starts_with($file, $root.'/build/') && is_file($file) && isset($types[pathinfo($file, \PATHINFO_EXTENSION)])) {
     header('Content-Type: '.$types[pathinfo($file, \PATHINFO_EXTENSION)]);
-    header('Cache-Control: public, max-age=31536000, immutable');
+    header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('X-Content-Type-Options: nosniff');
     header('Content-Length: '.filesize($file));
     readfile($file);

@@ -12,6 +12,15 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The one page; its routes are the front end's. */
 final class PageController extends AbstractController
 {
+    /** The front end's service worker, under the root so that it may keep every place (web/vite.config.ts). */
+    #[Route('/sw.js', methods: ['GET'])]
+    public function worker(#[Autowire('%kernel.project_dir%/public/build/sw.js')] string $worker): Response
+    {
+        return is_file($worker) ? new Response((string) file_get_contents($worker), headers: [
+            'Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache',
+        ]) : throw $this->createNotFoundException();
+    }
+
     #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -10)]
     public function page(#[Autowire('%kernel.project_dir%/public/build/.vite/manifest.json')] string $manifest): Response
     {

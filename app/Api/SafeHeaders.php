@@ -13,6 +13,8 @@ final readonly class SafeHeaders
 {
     private const PAGES = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'"
         ."; base-uri 'none'; form-action 'self'";
+    /** A service worker asks the server it came from for what it keeps. */
+    private const WORKER = "default-src 'none'; connect-src 'self'";
     private const OTHERS = "default-src 'none'; frame-ancestors 'none'";
 
     public function __invoke(ResponseEvent $event): void
@@ -21,6 +23,10 @@ final readonly class SafeHeaders
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
         $type = (string) $headers->get('Content-Type', 'text/html');
-        $headers->set('Content-Security-Policy', str_starts_with($type, 'text/html') ? self::PAGES : self::OTHERS);
+        $headers->set('Content-Security-Policy', match (true) {
+            str_starts_with($type, 'text/html') => self::PAGES,
+            str_starts_with($type, 'text/javascript') => self::WORKER,
+            default => self::OTHERS,
+        });
     }
 }

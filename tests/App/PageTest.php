@@ -48,6 +48,22 @@ final class PageTest extends ApiTestCase
         }
     }
 
+    public function testTheWorkerIsUnderTheRootAndAsksItsOwnServerAlone(): void
+    {
+        $this->client->request('GET', '/sw.js');
+        $response = $this->client->getResponse();
+
+        self::assertSame(200, $response->getStatusCode());
+        self::assertStringStartsWith('text/javascript', (string) $response->headers->get('Content-Type'));
+        self::assertStringContainsString('no-cache', (string) $response->headers->get('Cache-Control'));
+        self::assertSame("default-src 'none'; connect-src 'self'", $response->headers->get('Content-Security-Policy'));
+        $kept = (string) $response->getContent();
+        $main = glob(\dirname(__DIR__, 2).'/public/build/assets/main-*.js') ?: [];
+        self::assertNotSame([], $main);
+        self::assertStringContainsString('/build/assets/'.basename($main[0]), $kept);
+        self::assertMatchesRegularExpression('#\{url:"/",revision:"[0-9a-f]{16}"#', $kept, 'the page itself, anew with what it loads');
+    }
+
     public function testAnotherHostIsRefused(): void
     {
         $this->client->request('GET', '/api/house', server: ['HTTP_HOST' => 'elsewhere.example']);

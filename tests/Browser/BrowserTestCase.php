@@ -27,6 +27,7 @@ abstract class BrowserTestCase extends TestCase
     /** @var resource */
     private static mixed $server;
     private static string $folder;
+    private static int $port;
 
     public static function setUpBeforeClass(): void
     {
@@ -34,12 +35,20 @@ abstract class BrowserTestCase extends TestCase
         mkdir(self::$folder, recursive: true);
         \assert(\is_string(static::NOW));
         self::at(static::NOW);
-        $port = self::freePort();
-        self::$address = "http://127.0.0.1:$port";
+        self::$port = self::freePort();
+        self::$address = 'http://127.0.0.1:'.self::$port;
+        self::serve('--fresh');
+        self::$driver = self::browser();
+    }
+
+    /** The application under its own address, on the store as it is or a fresh one. */
+    protected static function serve(string ...$options): void
+    {
         $root = \dirname(__DIR__, 2);
-        $server = proc_open(['setsid', "$root/bin/demo", '--fresh', '--port', (string) $port, '--data', self::$folder.'/data'],
+        $server = proc_open(
+            ['setsid', "$root/bin/demo", ...$options, '--port', (string) self::$port, '--data', self::$folder.'/data'],
             [
-                ['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'w'], ['file', self::$folder.'/server.log', 'a'],
+                ['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'a'], ['file', self::$folder.'/server.log', 'a'],
             ], $pipes, $root,
             ['PAUSIS_NOW' => 'file:'.self::$folder.'/now', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
         self::assertIsResource($server);
@@ -48,7 +57,14 @@ abstract class BrowserTestCase extends TestCase
             static fn (): bool => false !== @file_get_contents(self::$address.'/api/house'), 120,
             'the server; '.self::$folder.'/server.log',
         );
-        self::$driver = self::browser();
+    }
+
+    /** Nothing answers any more until it serves again. */
+    protected static function stopServer(): void
+    {
+        posix_kill(-proc_get_status(self::$server)['pid'], \SIGTERM);
+        proc_close(self::$server);
+        self::waitFor(static fn (): bool => false === @file_get_contents(self::$address.'/api/house'), self::WAIT_SECONDS, 'silence');
     }
 
     /** The server's clock, from now on. */
@@ -62,8 +78,10 @@ abstract class BrowserTestCase extends TestCase
     public static function tearDownAfterClass(): void
     {
         self::$driver->quit();
-        posix_kill(-proc_get_status(self::$server)['pid'], \SIGTERM);
-        proc_close(self::$server);
+        if (\is_resource(self::$server)) {
+            posix_kill(-proc_get_status(self::$server)['pid'], \SIGTERM);
+            proc_close(self::$server);
+        }
         exec('rm -rf '.escapeshellarg(self::$folder));
     }
 

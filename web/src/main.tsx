@@ -17,6 +17,11 @@ const client = new QueryClient({
   },
 });
 
+// Only where the address is secure, which the kitchen's own machine and https are: elsewhere nothing is kept without the server.
+if (import.meta.env.PROD && "serviceWorker" in navigator) {
+  window.addEventListener("load", () => navigator.serviceWorker.register("/sw.js").catch(() => undefined));
+}
+
 const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(

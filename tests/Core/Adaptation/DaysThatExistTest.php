@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class DaysThatExistTest extends TestCase
 {
-    private const DAYS = 150;
+    private const DAYS = 100;
     private const PINNED_DAYS = 12;
     private const SHIFTED_DAYS = 60;
 

@@ -51,7 +51,7 @@ use PHPUnit\Framework\TestCase;
 final class OrdersAsTypedTest extends TestCase
 {
     private const SEED = 20261201;
-    private const USUAL = 80;
+    private const USUAL = 50;
     private const FORMS = [
         'beef-chuck' => [1, 1.7, 2.4, 0.0], 'pork-shoulder' => [1, 1.4, 2, 0.0], 'lamb-shank' => [1, 1, 2, 0.3],
         'chicken-thigh' => [1, 1.5, 2, 0.2],

@@ -45,7 +45,7 @@ use PHPUnit\Framework\TestCase;
 final class RandomPlansTest extends TestCase
 {
     private const SEED = 20261126;
-    private const USUAL = 200;
+    private const USUAL = 120;
     private const BEANS = [
         '250 g dried kidney beans', '200 g raw haricot beans, optional', '1 cup navy beans', '300 g butter beans, soaked overnight',
     ];

@@ -1,4 +1,8 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { remembered } from "./kept";
+import { boxOf, boxOfBraise, put } from "./outbox";
+import { Problem } from "./Problem";
 import { request } from "./request";
 import type {
   BraiseDraft,
@@ -31,45 +35,50 @@ import type {
   WaterTestView,
   WaysView,
 } from "./types";
+import { sendAll } from "./useOutbox";
 
 const WHILE_COOKING_MS = 20_000;
+/** At the stove: what another device has recorded is seen here within it. A poll that finds nothing new is a few bytes. */
+const AT_THE_STOVE_MS = 5000;
 
 export const useCatalogue = () =>
-  useQuery({ queryKey: ["catalogue"], queryFn: () => request<Catalogue>("GET", "/catalogue"), staleTime: Infinity });
+  useQuery({ queryKey: ["catalogue"], queryFn: remembered<Catalogue>("/catalogue"), staleTime: Infinity });
 
 export const useHouse = () =>
-  useQuery({ queryKey: ["house"], queryFn: () => request<HouseView>("GET", "/house"), staleTime: 60_000 });
+  useQuery({ queryKey: ["house"], queryFn: remembered<HouseView>("/house"), staleTime: 60_000 });
 
-export const useBraises = () =>
-  useQuery({ queryKey: ["braises"], queryFn: () => request<BraiseSummary[]>("GET", "/braises") });
+export const useBraises = () => useQuery({ queryKey: ["braises"], queryFn: remembered<BraiseSummary[]>("/braises") });
 
 export const useBraise = (id: string) =>
   useQuery({
     queryKey: ["braise", id],
-    queryFn: () => request<BraiseView>("GET", `/braises/${id}`),
+    queryFn: remembered<BraiseView>(`/braises/${id}`),
     staleTime: 0,
     refetchInterval: WHILE_COOKING_MS,
   });
 
-/** A job of a braise is done, isn't yet, or nothing is said of it any more; an empty time is now. */
+export type Tick = { braiseId: string; job: string; text: string; is: "done" | "not-yet" | "taken-back" };
+
+/** A job of a braise is done, isn’t yet, or nothing is said of it any more; kept on this device until the server has it. */
 export const useTick = () => {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ braiseId, ...tick }: { braiseId: string; job: string; is: "done" | "not-yet" | "taken-back" }) =>
-      request<BraiseView>("POST", `/braises/${braiseId}/ticks`, { ...tick, at: "", id: crypto.randomUUID?.() ?? "" }),
-    onSuccess: (view) => {
-      client.setQueryData(["braise", view.id], view);
-      client.invalidateQueries({ queryKey: ["today"] });
-      client.invalidateQueries({ queryKey: ["cook"] });
+    mutationFn: async ({ braiseId, text, ...tick }: Tick) => {
+      const place = boxOfBraise(braiseId);
+      put(place, "ticks", { ...tick, at: "" }, text);
+      await sendAll(client, place);
+      const { refusal } = boxOf(place);
+      if (refusal?.path === "ticks") {
+        throw refusal.problem;
+      }
     },
   });
 };
 
-export const useCookers = () =>
-  useQuery({ queryKey: ["cookers"], queryFn: () => request<CookerView[]>("GET", "/cookers") });
+export const useCookers = () => useQuery({ queryKey: ["cookers"], queryFn: remembered<CookerView[]>("/cookers") });
 
 export const useCautions = () =>
-  useQuery({ queryKey: ["cautions"], queryFn: () => request<CautionGroupView[]>("GET", "/cautions") });
+  useQuery({ queryKey: ["cautions"], queryFn: remembered<CautionGroupView[]>("/cautions") });
 
 export const useNotebook = () =>
   useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView[]>("GET", "/notebook") });
@@ -77,15 +86,15 @@ export const useNotebook = () =>
 export const useCook = (id: string) =>
   useQuery({
     queryKey: ["cook", id],
-    queryFn: () => request<CookView>("GET", `/cooks/${id}`),
-    refetchInterval: WHILE_COOKING_MS,
+    queryFn: remembered<CookView>(`/cooks/${id}`),
+    refetchInterval: AT_THE_STOVE_MS,
   });
 
 /** What each answer of the fork would lead to; asked for only while the fork is. */
 export const useForkOutlook = (id: string, asked: boolean) =>
   useQuery({
     queryKey: ["cook", id, "fork"],
-    queryFn: () => request<ForkOutlook>("GET", `/cooks/${id}/fork`),
+    queryFn: remembered<ForkOutlook>(`/cooks/${id}/fork`),
     enabled: asked,
     refetchInterval: 60_000,
   });
@@ -122,9 +131,45 @@ export const useSendAway = () => {
 export const useToday = () =>
   useQuery({
     queryKey: ["today"],
-    queryFn: () => request<TodayView>("GET", "/today"),
+    queryFn: remembered<TodayView>("/today"),
     refetchInterval: WHILE_COOKING_MS,
   });
+
+/**
+ * Keeps what may be needed at the stove on this device before the server is away: the pots that are on and the braise that is
+ * next, with their sheets.
+ */
+export function useAtHand(today: TodayView | undefined) {
+  const client = useQueryClient();
+  const pots = today?.running ?? [];
+  const braises = [
+    ...pots.map((pot) => pot.braiseId),
+    ...(today?.planned ?? []).slice(0, 1).map((braise) => braise.id),
+  ];
+  const key = JSON.stringify([pots.map((pot) => pot.cookId), braises]);
+  useEffect(() => {
+    const [cooks, all] = JSON.parse(key) as [string[], string[]];
+    client.prefetchQuery({
+      queryKey: ["catalogue"],
+      queryFn: remembered<Catalogue>("/catalogue"),
+      staleTime: Infinity,
+    });
+    client.prefetchQuery({ queryKey: ["cookers"], queryFn: remembered<CookerView[]>("/cookers") });
+    for (const id of cooks) {
+      client.prefetchQuery({ queryKey: ["cook", id], queryFn: remembered<CookView>(`/cooks/${id}`) });
+    }
+    for (const id of all) {
+      client.prefetchQuery({ queryKey: ["braise", id], queryFn: remembered<BraiseView>(`/braises/${id}`) });
+      if ("caches" in window) {
+        // Into the worker's own cache (vite.config.ts), whether it serves this page yet or not.
+        caches.open("sheets").then(
+          (sheets) => sheets.add(`/api/braises/${id}/sheet.pdf`).catch(() => undefined),
+          () => undefined,
+        );
+      }
+    }
+  }, [client, key]);
+}
 
 /** What was made of a text; a text that can't be read any more gives nothing to show. */
 export const useReading = (text: string, measures: string) =>
@@ -208,9 +253,20 @@ export const useDeleteBraise = () =>
 export const useRestoreBraise = () =>
   useSending((id: string) => request<BraiseView>("POST", `/braises/${id}/restore`), ["braises", "today"]);
 
+/** Switches on; where the server can’t be reached it is kept here that it was, and when. */
 export const useStartCook = (braiseId: string) =>
   useSending(
-    (start: StartCook) => request<CookView>("POST", `/braises/${braiseId}/cook`, start),
+    async (start: StartCook): Promise<CookView | null> => {
+      try {
+        return await request<CookView>("POST", `/braises/${braiseId}/cook`, start);
+      } catch (error) {
+        if (!(error instanceof Problem) || error.status !== 0) {
+          throw error;
+        }
+        put(boxOfBraise(braiseId), "cook", start, "switched on");
+        return null;
+      }
+    },
     ["braises", "braise", "today"],
   );
 

@@ -1,5 +1,6 @@
 import { Suspense } from "react";
 import { Link, Outlet } from "react-router";
+import { useSender } from "../api/useOutbox";
 import { ShortcutSheet } from "../help/ShortcutSheet";
 import { useTable } from "../kit/useTable";
 import { useTheme } from "../kit/useTheme";
@@ -12,6 +13,7 @@ export function Frame() {
   const [theme, toggleTheme] = useTheme();
   const table = useTable();
   useFocusKept();
+  useSender();
   return (
     <div className={`flex min-h-screen flex-col ${table ? "" : "pb-14"}`}>
       <a href="#content" className="absolute left-2 -top-20 z-50 rounded-lg bg-rim px-4 py-2 text-on-rim focus:top-2">

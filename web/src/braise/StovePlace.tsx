@@ -1,23 +1,35 @@
 import { useContext } from "react";
 import { Link, Navigate } from "react-router";
+import { boxOfBraise, type Entry } from "../api/outbox";
 import { useTick } from "../api/queries";
 import type { JobView } from "../api/types";
+import { useOutbox } from "../api/useOutbox";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { SwitchOn } from "../day/SwitchOn";
 import { Button } from "../kit/Button";
+import { KeptHere } from "../kit/KeptHere";
 import { Ticked } from "../kit/Ticked";
 import { ToastContext } from "../kit/toast";
 import { useBraisePlace } from "./BraiseContext";
+
+/** The jobs as the server said them last, with what has been ticked here since. */
+function withWaiting(jobs: JobView[], waiting: Entry[]): JobView[] {
+  const ticked = new Map(waiting.filter((one) => one.path === "ticks").map((one) => [one.body.job, one.body.is]));
+  return jobs.map((job) =>
+    ticked.has(job.id) ? { ...job, state: ticked.get(job.id) === "done" ? "done" : "planned" } : job,
+  );
+}
 
 /** The stove from the first job on: what is to be done now, and what comes after it, up to switching on. */
 export function StovePlace() {
   const { view, adaptation } = useBraisePlace();
   const tick = useTick();
   const say = useContext(ToastContext);
+  const box = useOutbox(boxOfBraise(view.id));
   if (view.cookId !== null) {
     return <Navigate to={`/cooks/${view.cookId}`} replace />;
   }
-  const jobs = adaptation?.wholeDay?.jobs ?? [];
+  const jobs = withWaiting(adaptation?.wholeDay?.jobs ?? [], box.entries);
   const load = jobs.findIndex((job) => job.id === "load");
   const before = load < 0 ? [] : jobs.slice(0, load);
   const now = Date.parse(adaptation?.ribbon.now ?? "");
@@ -26,12 +38,15 @@ export function StovePlace() {
   const next = under ?? (last !== undefined && adaptation?.followed?.state !== "begun" ? last : undefined);
   const mark = (job: JobView, is: "done" | "not-yet" | "taken-back") =>
     tick.mutate(
-      { braiseId: view.id, job: job.id, is },
+      { braiseId: view.id, job: job.id, text: job.text, is },
       {
         onSuccess: () =>
           say({
             text: is === "done" ? `Done: ${job.text}` : `Not yet: ${job.text}`,
-            action: { label: "Undo", run: () => tick.mutate({ braiseId: view.id, job: job.id, is: "taken-back" }) },
+            action: {
+              label: "Undo",
+              run: () => tick.mutate({ braiseId: view.id, job: job.id, text: job.text, is: "taken-back" }),
+            },
           }),
         onError: (error) => say({ text: `Not noted. ${error.message}` }),
       },
@@ -39,6 +54,7 @@ export function StovePlace() {
   return (
     <div className="mx-auto grid max-w-3xl gap-4 pt-3">
       <PlaceHeading className="sr-only">The stove: the pot is not on yet</PlaceHeading>
+      <KeptHere box={box} />
       {next && (
         <section aria-label="Next">
           <p className="text-6xl leading-none font-extrabold text-rim" data-testid="next-clock">

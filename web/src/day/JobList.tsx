@@ -55,7 +55,9 @@ export function JobList({
                   done={job.state === "done"}
                   due={job.state === "due"}
                   label={job.text}
-                  onChange={(done) => tick.mutate({ braiseId: view.id, job: job.id, is: done ? "done" : "taken-back" })}
+                  onChange={(done) =>
+                    tick.mutate({ braiseId: view.id, job: job.id, text: job.text, is: done ? "done" : "taken-back" })
+                  }
                 />
               )}
             </span>

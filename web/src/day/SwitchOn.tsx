@@ -1,8 +1,10 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { boxOfBraise } from "../api/outbox";
 import { Problem } from "../api/Problem";
 import { useStartCook, useTick, useToday } from "../api/queries";
 import type { StartCook } from "../api/types";
+import { useOutbox } from "../api/useOutbox";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { localMoment } from "../clock/localMoment";
 import { useClock } from "../clock/useClock";
@@ -16,6 +18,7 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
   const today = useToday().data;
   const start = useStartCook(view.id);
   const tick = useTick();
+  const box = useOutbox(boxOfBraise(view.id));
   const navigate = useNavigate();
   const [at, setAt] = useState("");
   const [setting, setSetting] = useState("");
@@ -29,7 +32,7 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
   const begin = (more: Partial<StartCook>) => {
     const next = { ...said, at, setting: setting || planned, ...more };
     setSaid(next);
-    start.mutate(next, { onSuccess: (cook) => navigate(`/cooks/${cook.id}`) });
+    start.mutate(next, { onSuccess: (cook) => cook !== null && navigate(`/cooks/${cook.id}`) });
   };
   if (view.cookId !== null) {
     return (
@@ -41,7 +44,21 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
       </Link>
     );
   }
-  const asked = start.error instanceof Problem ? start.error.violations.filter((one) => one.offers !== undefined) : [];
+  const waiting = box.entries.find((one) => one.path === "cook");
+  if (waiting !== undefined) {
+    return (
+      <div id="switch-on">
+        <Notice kind="warn" word="1 kept here" live>
+          <p>
+            Switched on at {written(localMoment(waiting.made, zone).split("T")[1] ?? "")}. The kitchen server can’t be
+            reached; it is told as soon as it can, and the stove is there then.
+          </p>
+        </Notice>
+      </div>
+    );
+  }
+  const refused = box.refusal?.path === "cook" ? box.refusal.problem : start.error;
+  const asked = refused instanceof Problem ? refused.violations.filter((one) => one.offers !== undefined) : [];
   const used = today?.running.find((one) => one.cookerId === draft.cookerId);
   const [day, dinner] = [today && localMoment(Date.parse(today.now), zone).split("T")[0], draft.serveAt.split("T")[0]];
   const load = adaptation?.wholeDay?.jobs.find((job) => job.id === "load");
@@ -64,7 +81,7 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
             </Button>
             <Button
               className={size}
-              onClick={() => tick.mutate({ braiseId: view.id, job: "load", is: "not-yet" })}
+              onClick={() => tick.mutate({ braiseId: view.id, job: "load", text: load.text, is: "not-yet" })}
               disabled={tick.isPending}
             >
               Not yet
@@ -133,11 +150,10 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
           </Notice>
         </div>
       ))}
-      {start.error && asked.length === 0 && (
+      {refused && asked.length === 0 && (
         <div className="mt-2">
           <Notice kind="warn" word="Not started" live>
-            {("violations" in start.error && (start.error.violations as { message: string }[])[0]?.message) ||
-              start.error.message}
+            {("violations" in refused && (refused.violations as { message: string }[])[0]?.message) || refused.message}
           </Notice>
         </div>
       )}

@@ -41,6 +41,12 @@ export function PhonePage() {
           )}
         </div>
       )}
+      {!window.isSecureContext && (
+        <p className="pt-4 text-lg">
+          ▲ This address isn’t secure, so that this device can’t keep the places for when the server is away, nor keep
+          its screen on. Opened at the second address above, once the first is trusted, it can.
+        </p>
+      )}
       <p className="pt-4">
         <Link to={path} className="link">
           Back

@@ -31,14 +31,15 @@ export function Jobs({ today }: { today: TodayView }) {
                   label={job.text}
                   onChange={() =>
                     tick.mutate(
-                      { braiseId: job.braiseId, job: job.job, is: "done" },
+                      { braiseId: job.braiseId, job: job.job, text: job.text, is: "done" },
                       {
                         onSuccess: () =>
                           say({
                             text: `Done: ${job.text}`,
                             action: {
                               label: "Undo",
-                              run: () => tick.mutate({ braiseId: job.braiseId, job: job.job, is: "taken-back" }),
+                              run: () =>
+                                tick.mutate({ braiseId: job.braiseId, job: job.job, text: job.text, is: "taken-back" }),
                             },
                           }),
                         onError: (error) => say({ text: `Not noted. ${error.message}` }),

@@ -1,6 +1,6 @@
 import { useContext } from "react";
 import { Link } from "react-router";
-import { useDeleteBraise, useHouse, useRestoreBraise, useToday } from "../api/queries";
+import { useAtHand, useDeleteBraise, useHouse, useRestoreBraise, useToday } from "../api/queries";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { useTitle } from "../app/useTitle";
 import { Ribbon } from "../clock/Ribbon";
@@ -16,6 +16,7 @@ import { EmptyPot, NextPot, RunningPot } from "./Shelf";
 export function TodayPlace() {
   useTitle("Today");
   const query = useToday();
+  useAtHand(query.data);
   const house = useHouse();
   const table = useTable();
   const remove = useDeleteBraise();

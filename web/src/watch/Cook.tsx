@@ -1,10 +1,12 @@
 import { useContext, useState } from "react";
 import { Link } from "react-router";
+import type { Entry } from "../api/outbox";
 import { useCatalogue, useForkOutlook } from "../api/queries";
 import type { CookView } from "../api/types";
 import { useTitle } from "../app/useTitle";
 import { Finish } from "../finish/Finish";
 import { Button } from "../kit/Button";
+import { KeptHere } from "../kit/KeptHere";
 import { Moved } from "../kit/Moved";
 import { Notice } from "../kit/Notice";
 import { ToastContext } from "../kit/toast";
@@ -22,13 +24,34 @@ import { useTimers } from "./useTimers";
 
 const THEN = 3;
 
+/** The pot as the server told it last; what has been done here since is done, and the fork isn’t asked twice. */
+function withWaiting(cook: CookView, waiting: Entry[]): CookView {
+  const done = new Set(
+    waiting.filter((one) => one.path === "done" && one.body.done !== false).map((one) => one.body.job),
+  );
+  const tasks = cook.tasks.filter((task) => !done.has(task.job));
+  const forked = waiting.some((one) => one.path === "fork-tests");
+  return done.size === 0 && !forked
+    ? cook
+    : {
+        ...cook,
+        tasks,
+        next: cook.next !== null && done.has(cook.next.job) ? (tasks[0] ?? null) : cook.next,
+        nextIn: cook.next !== null && done.has(cook.next.job) ? "" : cook.nextIn,
+        amounts: cook.next !== null && done.has(cook.next.job) ? [] : cook.amounts,
+        takeOuts: cook.next !== null && done.has(cook.next.job) ? [] : cook.takeOuts,
+        asksFork: cook.asksFork && !forked,
+      };
+}
+
 /** At the stove: one act at a time, its clock large, the pot as it probably is, and two words at the bottom. */
-export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
+export function Cook({ cook: told, stale }: { cook: CookView; stale: boolean }) {
+  const records = useRecords(told.id);
+  const cook = withWaiting(told, records.waiting);
   const next = cook.next;
   useTitle(next === null || cook.closed ? cook.title : `${next.clock} ${next.text}`);
   useAwake(!cook.closed);
   const table = useTable();
-  const records = useRecords(cook.id);
   const timers = useTimers(cook.id);
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
@@ -81,18 +104,7 @@ export function Cook({ cook, stale }: { cook: CookView; stale: boolean }) {
               Shown as of {cook.now}. It is asked again every few seconds.
             </Notice>
           )}
-          {records.waiting.length > 0 && (
-            <Notice
-              kind="warn"
-              word={records.kept ? `${records.waiting.length} kept here` : "Not kept over a reload"}
-              live
-            >
-              <p data-testid="waiting">
-                Not sent yet: {records.waiting.map((entry) => entry.text).join("; ")}. Sent again every few seconds.{" "}
-                {records.failing?.message}
-              </p>
-            </Notice>
-          )}
+          <KeptHere box={{ entries: records.waiting, kept: records.kept, failing: records.failing }} />
           {!cook.closed && <Flags flags={cook.flags} onRecord={record} problem={records.problem("facts")} />}
           {cook.closed && (
             <p className="mt-2 text-2xl font-bold">
