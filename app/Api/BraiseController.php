@@ -175,13 +175,7 @@ final class BraiseController extends ApiController
         $cook = $this->cooks->running($braise);
         $worked = $this->follow->of($braise, $save->draft);
         $view = $this->presenter->view($id, $save->revision, $worked, $cook?->id);
-        $this->braises->change($braise, $save->revision, function (BraiseRecord $braise) use ($save, $worked, $view): void {
-            $braise->draft = $this->drafts->toArray($save->draft);
-            $braise->title = $this->title($save->draft);
-            $this->presenter->note($braise, $worked, $view);
-            $this->presenter->noteMoved($worked);
-            $braise->updatedAt = $this->house->now();
-        });
+        $this->presenter->keep($braise, $save->revision, $save->draft, $worked, $view, $this->title($save->draft));
 
         return $this->answer(new BraiseView(
             $id, $braise->revision, $save->draft, $view->understood, $view->problems, $view->adaptation, $view->steps, $view->cookId,

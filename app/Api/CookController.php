@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
+use Pausis\App\Api\Presentation\BraisePresenter;
 use Pausis\App\Api\Presentation\CookPresenter;
 use Pausis\App\Api\Presentation\FinishPresenter;
 use Pausis\App\Api\Presentation\ForkPresenter;
 use Pausis\App\Api\Wire\BeginSauce;
+use Pausis\App\Api\Wire\BraiseDraft;
+use Pausis\App\Api\Wire\BubblesDraft;
 use Pausis\App\Api\Wire\CloseCook;
 use Pausis\App\Api\Wire\CookFact;
 use Pausis\App\Api\Wire\CookView;
+use Pausis\App\Api\Wire\DinnerDraft;
 use Pausis\App\Api\Wire\ForkOutlook;
 use Pausis\App\Api\Wire\ForkTestDraft;
 use Pausis\App\Api\Wire\JobDone;
+use Pausis\App\Api\Wire\LidOffDraft;
 use Pausis\App\Api\Wire\LostPowerDraft;
+use Pausis\App\Api\Wire\NoteDraft;
+use Pausis\App\Api\Wire\PouredDraft;
 use Pausis\App\Api\Wire\ProbeDraft;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\StartCook;
@@ -24,7 +31,9 @@ use Pausis\App\Kitchen\CloseCooking;
 use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\LocalTimes;
+use Pausis\App\Kitchen\MoveDinner;
 use Pausis\App\Kitchen\StartPot;
+use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
 use Pausis\App\Store\CookRecord;
 use Pausis\App\Store\Cooks;
@@ -36,6 +45,7 @@ use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Finish\Closing;
 use Pausis\Core\Finish\Thickener;
 use Pausis\Core\Finish\Thickness;
+use Pausis\Core\Learning\Bubbles;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\ProbePlace;
 use Pausis\Core\Problem\Problems;
@@ -54,7 +64,7 @@ final class CookController extends ApiController
     /** What may move dinner: what counted as done by then is kept with it. */
     private const MOVES = [
         EventKind::Fork, EventKind::Probe, EventKind::Turned, EventKind::Power, EventKind::Begun, EventKind::NotYet, EventKind::Done,
-        EventKind::Sauce,
+        EventKind::Sauce, EventKind::Bubbles, EventKind::LidOff, EventKind::Poured,
     ];
 
     public function __construct(
@@ -63,6 +73,7 @@ final class CookController extends ApiController
         private readonly LocalTimes $times,
         private readonly FollowBraise $follow,
         private readonly House $house,
+        private readonly BraisePresenter $braises,
     ) {
     }
 
@@ -168,6 +179,69 @@ final class CookController extends ApiController
         );
     }
 
+    /** How the liquid looks through the lid. */
+    #[Route('/api/cooks/{id}/bubbles', methods: ['POST'])]
+    public function bubbles(string $id, #[MapRequestPayload] BubblesDraft $bubbles): JsonResponse
+    {
+        $problems = new Problems();
+        if (null === Bubbles::tryFrom($bubbles->seen)) {
+            $problems->add('unknown-choice', 'seen', ['typed' => $bubbles->seen]);
+        }
+
+        return $this->recorded($this->find($id), $problems, EventKind::Bubbles, $bubbles->seen, $bubbles->at, $bubbles->id);
+    }
+
+    /** The lid was off for so long. */
+    #[Route('/api/cooks/{id}/lid-off', methods: ['POST'])]
+    public function lidOff(string $id, #[MapRequestPayload] LidOffDraft $lid): JsonResponse
+    {
+        $problems = new Problems();
+        $hours = TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $lid->minutes) ? "$lid->minutes min" : $lid->minutes, 'minutes', $problems);
+        if (null !== $hours) {
+            $problems->within(Range::horizonHours(), max(0.1, $hours), 'minutes');
+        }
+
+        return $this->recorded($this->find($id), $problems, EventKind::LidOff, (string) (60 * (float) $hours), $lid->at, $lid->id);
+    }
+
+    /** Liquid was added, or ladled off. */
+    #[Route('/api/cooks/{id}/poured', methods: ['POST'])]
+    public function poured(string $id, #[MapRequestPayload] PouredDraft $poured): JsonResponse
+    {
+        $problems = new Problems();
+        $millilitres = (float) TypedQuantity::millilitres($poured->amount, 'amount', $problems);
+        if ($millilitres > 0) {
+            $problems->within(Range::pouredMillilitres(), $millilitres, 'amount');
+        }
+
+        return $this->recorded(
+            $this->find($id), $problems, EventKind::Poured, (string) ($poured->out ? -$millilitres : $millilitres), $poured->at, $poured->id,
+            ['hot' => $poured->hot],
+        );
+    }
+
+    /** Guests are late or early, more or fewer. */
+    #[Route('/api/cooks/{id}/dinner', methods: ['POST'])]
+    public function dinner(string $id, #[MapRequestPayload] DinnerDraft $dinner, MoveDinner $move): JsonResponse
+    {
+        $cook = $this->find($id);
+        $move->move($cook, $dinner->later, trim($dinner->serves), $dinner->id, $this->keep(...));
+
+        return $this->answer($this->presenter->present($cook));
+    }
+
+    /** Anything that is to be remembered of this pot, in the cook's words. */
+    #[Route('/api/cooks/{id}/notes', methods: ['POST'])]
+    public function note(string $id, #[MapRequestPayload] NoteDraft $note): JsonResponse
+    {
+        $problems = new Problems();
+        if ('' === trim($note->text)) {
+            $problems->add('nothing-typed', 'text');
+        }
+
+        return $this->recorded($this->find($id), $problems, EventKind::Note, trim($note->text), $note->at, $note->id);
+    }
+
     #[Route('/api/cooks/{id}/setting', methods: ['POST'])]
     public function turn(string $id, #[MapRequestPayload] TurnSetting $turn): JsonResponse
     {
@@ -255,9 +329,10 @@ final class CookController extends ApiController
 
     /** Takes a record back: the last, or the one of that id. */
     #[Route('/api/cooks/{id}/events/last', methods: ['DELETE'])]
-    public function forgetLast(string $id, #[MapQueryParameter] string $event = ''): JsonResponse
+    public function forgetLast(string $id, MoveDinner $dinner, #[MapQueryParameter] string $event = ''): JsonResponse
     {
         $cook = $this->find($id);
+        $dinner->back($cook, $event, $this->keep(...));
         $this->cooks->forget($cook, $event);
 
         return $this->answer($this->presenter->present($cook));
@@ -288,12 +363,19 @@ final class CookController extends ApiController
         return $this->answer($this->presenter->present($cook));
     }
 
+    private function keep(BraiseRecord $braise, BraiseDraft $draft): void
+    {
+        $worked = $this->follow->of($braise, $draft);
+        $view = $this->braises->view($braise->id, $braise->revision, $worked, null);
+        $this->braises->keep($braise, $braise->revision, $draft, $worked, $view, $braise->title);
+    }
+
     private function find(string $id): CookRecord
     {
         return $this->cooks->find($id) ?? throw $this->createNotFoundException();
     }
 
-    /** @param array{thickness?: string, thickener?: string, home?: bool, place?: string, way?: string} $more */
+    /** @param array{thickness?: string, thickener?: string, home?: bool, place?: string, way?: string, hot?: bool} $more */
     private function recorded(
         CookRecord $cook, Problems $problems, EventKind $kind, string $value, string $typedAt, string $eventId, array $more = [],
         string $earliestFromOn = '+0 hours',

@@ -13,10 +13,8 @@ use Pausis\App\Store\HouseRecord;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Day\TypedHabits;
 use Pausis\Core\Finish\Thickness;
-use Pausis\Core\Heat\Room;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Problem\Range;
-use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Reading\TypedQuantity;
 use Pausis\Core\Reading\TypedTime;
 use Pausis\Core\Tenderness\Doneness;
@@ -161,7 +159,7 @@ final class HouseController extends ApiController
     {
         $record = $this->house->record();
         $measures = $this->house->measures();
-        $boiling = (new Room(Temperature::celsius($record->roomCelsius), $record->altitudeMetres))->boilingPoint()->celsius;
+        $boiling = $this->house->room()->boilingPoint()->celsius;
 
         return new HouseView(new HouseDraft(
             'us' === $record->units

@@ -19,7 +19,13 @@ use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Following\CookFacts;
 use Pausis\Core\Following\LostPower;
 use Pausis\Core\Following\RunningCook;
+use Pausis\Core\Heat\Content;
+use Pausis\Core\Heat\LateAddition;
+use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\PowerCut;
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Learning\Bubbles;
+use Pausis\Core\Learning\Bubbling;
 use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\ProbePlace;
@@ -85,9 +91,10 @@ final readonly class RunningPot
 
     public function running(CookRecord $cook): RunningCook
     {
-        $evidence = $turned = $cuts = [];
+        $evidence = $turned = $cuts = $lids = $poured = [];
         $lifted = $eaten = null;
-        $boiled = $taken = 0.0;
+        $boiled = $taken = $added = 0.0;
+        $room = $this->house->room();
         $thawed = false;
         foreach ($cook->events as $event) {
             $at = Duration::seconds(max(
@@ -112,8 +119,17 @@ final readonly class RunningPot
                 EventKind::TookOut => $taken += (float) $event['value'],
                 EventKind::Thawed => $thawed = true,
                 EventKind::Eaten => $eaten = $moment,
-                EventKind::Done, EventKind::NotYet, EventKind::Begun, EventKind::Sauce => null,
+                EventKind::Bubbles => $evidence[] = new Bubbling($at, Bubbles::from($event['value']), $room->boilingPoint()),
+                EventKind::LidOff => $lids[] = new LidLift($at, Duration::minutes((float) $event['value'])),
+                EventKind::Poured => $added += (float) $event['value'],
+                EventKind::Done, EventKind::NotYet, EventKind::Begun, EventKind::Sauce, EventKind::Note, EventKind::Dinner => null,
             };
+            if (EventKind::Poured->value === $event['kind'] && (float) $event['value'] > 0) {
+                $poured[] = new LateAddition($at, new Content(
+                    Mass::grams((float) $event['value']), Role::Liquid->specificHeat(), true === ($event['hot'] ?? false)
+                        ? $room->boilingPoint() : $room->temperature,
+                ));
+            }
         }
         $begun = $cook->last('begun');
 
@@ -121,7 +137,7 @@ final readonly class RunningPot
             $turned,
             null === $begun ? null : (new \DateTimeImmutable($begun['at']))->setTimezone($this->house->record()->zone()), $cuts,
             new CookFacts($boiled > 0 ? Duration::minutes($boiled) : null, $taken > 0
-                ? Mass::grams($taken) : null, $thawed), $lifted, $eaten, self::closing($cook));
+                ? Mass::grams($taken) : null, $thawed, $added), $lifted, $eaten, self::closing($cook), $lids, $poured);
     }
 
     /** How its sauce is closed, as was last said; null while nobody has looked. */

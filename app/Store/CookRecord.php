@@ -20,7 +20,8 @@ use Symfony\Component\Uid\Uuid;
  *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool,
  *     lossFactor?: float, lowFactor?: float}
  * @phpstan-type CookEvent array{id?: string, kind: string, at: string, value: string, thickness?: string, thickener?: string, home?: bool,
- *     made?: int, settled?: array<int|string, string>, place?: string, way?: string}
+ *     made?: int, settled?: array<int|string, string>, place?: string, way?: string, hot?: bool,
+ *     was?: string, serves?: string, wasServes?: string}
  * @phpstan-type Closing array{cookerId: string, cut: string, before?: array<string, mixed>, after?: array<string, mixed>}
  */
 #[ORM\Entity]

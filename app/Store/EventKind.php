@@ -19,4 +19,9 @@ enum EventKind: string
     case Thawed = 'thawed';
     case Eaten = 'eaten';
     case Probe = 'probe';
+    case Bubbles = 'bubbles';
+    case LidOff = 'lid-off';
+    case Poured = 'poured';
+    case Note = 'note';
+    case Dinner = 'dinner';
 }

@@ -48,6 +48,7 @@ final readonly class BraiseOrder
         public Handling $handling = new Handling(),
         private ?Spread $known = null,
         public ?Closing $closing = null,
+        public float $toppedUp = 0.0,
     ) {
     }
 
@@ -116,6 +117,12 @@ final readonly class BraiseOrder
             wishes: $this->wishes->closing($closing), closing: $closing,
             choices: $closing->asPlanned ? $this->choices : $this->choices->accepting('thicken', 'reduce'),
         );
+    }
+
+    /** With so many mL more in the pot than were loaded, or less where negative. */
+    public function toppedUp(float $millilitres): self
+    {
+        return $this->with(toppedUp: $millilitres);
     }
 
     public function atLevel(LevelSchool $level): self
@@ -344,7 +351,7 @@ final readonly class BraiseOrder
     {
         return [
             $this->recipe, $this->meat, $this->cooker, $this->room, $this->kitchen->pan(), $this->wishes->choosing(null), $this->choices,
-            $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0), $this->known,
+            $this->handling->with(switchOn: null, isOn: false, lateMinutes: 0.0), $this->known, $this->toppedUp,
         ];
     }
 

@@ -42,7 +42,7 @@ final readonly class AfterOn
     private const ASKED_AFTER_MINUTES = 5;
 
     /** Changed with anything that changes what is followed. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     public function __construct(
         private FollowCook $follow, private Evaluation $evaluation, private FollowedStore $store = new NothingFollowed(),

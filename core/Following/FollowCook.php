@@ -26,6 +26,7 @@ use Pausis\Core\Heat\Setup;
 use Pausis\Core\Heat\Simulation;
 use Pausis\Core\Learning\Aid;
 use Pausis\Core\Learning\Belief;
+use Pausis\Core\Learning\Bubbling;
 use Pausis\Core\Learning\Ensemble;
 use Pausis\Core\Learning\Evidence;
 use Pausis\Core\Learning\Knowledge;
@@ -69,7 +70,7 @@ final readonly class FollowCook
         $pot = $pots->load($order, $cook->choice);
         $program = $this->program($order, $cook);
         $lifts = $this->lidLifts($cook);
-        $cuts = array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts);
+        $cuts = [...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts), ...$cook->poured];
         $happened = [...$lifts, ...$cuts];
         $setup = $pot->setup->running($program, $happened);
         $work = $pots->work($pot, $cook->choice);
@@ -217,7 +218,7 @@ final readonly class FollowCook
 
         return $setup->running(
             $this->program($order, $cook),
-            [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts)],
+            [...$this->lidLifts($cook), ...array_map(static fn (LostPower $l): PowerCut => $l->cut, $cook->cuts), ...$cook->poured],
         );
     }
 
@@ -274,11 +275,16 @@ final readonly class FollowCook
         return new BackwardPlan($now, $order->serveAt, $order->kitchen->people, new Chain([]), $work->toThePlate(), tests: $tests);
     }
 
-    /** @return list<Event> */
+    /**
+     * For each look under it, for what was poured in, and where it was off; through it one looks without.
+     *
+     * @return list<Event>
+     */
     private function lidLifts(RunningCook $cook): array
     {
-        $lifts = [];
-        foreach ($cook->evidence as $one) {
+        $lifts = $cook->lids;
+        $under = array_filter($cook->evidence, static fn (Evidence $one): bool => !$one instanceof Bubbling);
+        foreach ([...array_values($under), ...$cook->poured] as $one) {
             $lifts[] = new LidLift($one->at(), Duration::minutes(Looks::LID_MINUTES));
         }
 

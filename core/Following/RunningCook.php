@@ -7,6 +7,9 @@ namespace Pausis\Core\Following;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\SettingChange;
 use Pausis\Core\Finish\Closing;
+use Pausis\Core\Heat\LateAddition;
+use Pausis\Core\Heat\LidLift;
+use Pausis\Core\Learning\Evidence;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Learning\ProbeReading;
 use Pausis\Core\Quantity\Duration;
@@ -16,14 +19,16 @@ use Pausis\Core\Tenderness\Doneness;
 final readonly class RunningCook
 {
     /**
-     * @param \DateTimeImmutable          $switchedOn in the house's zone
-     * @param list<ForkTest|ProbeReading> $evidence   in order of time
-     * @param list<SettingChange>         $turned     by hand since switching on
-     * @param \DateTimeImmutable|null     $sauceBegun when the cook said so
-     * @param list<LostPower>             $cuts
-     * @param \DateTimeImmutable|null     $lifted     when the meat was lifted out
-     * @param \DateTimeImmutable|null     $eaten      when it was plated
-     * @param Closing|null                $closing    how its sauce is closed, once that is said
+     * @param \DateTimeImmutable      $switchedOn in the house's zone
+     * @param list<Evidence>          $evidence   in order of time
+     * @param list<SettingChange>     $turned     by hand since switching on
+     * @param \DateTimeImmutable|null $sauceBegun when the cook said so
+     * @param list<LostPower>         $cuts
+     * @param \DateTimeImmutable|null $lifted     when the meat was lifted out
+     * @param \DateTimeImmutable|null $eaten      when it was plated
+     * @param Closing|null            $closing    how its sauce is closed, once that is said
+     * @param list<LidLift>           $lids       the lid off, beside the looks
+     * @param list<LateAddition>      $poured     liquid that was added
      */
     public function __construct(
         public \DateTimeImmutable $switchedOn,
@@ -36,6 +41,8 @@ final readonly class RunningCook
         public ?\DateTimeImmutable $lifted = null,
         public ?\DateTimeImmutable $eaten = null,
         public ?Closing $closing = null,
+        public array $lids = [],
+        public array $poured = [],
     ) {
     }
 
@@ -44,7 +51,7 @@ final readonly class RunningCook
     {
         return new self(
             $this->switchedOn, $this->choice, $this->evidence, $this->turned, $this->sauceBegun, $this->cuts, $this->facts, $this->lifted,
-            $this->eaten, $closing,
+            $this->eaten, $closing, $this->lids, $this->poured,
         );
     }
 
@@ -55,14 +62,14 @@ final readonly class RunningCook
 
     public function lastForkTest(): ?ForkTest
     {
-        $tests = array_filter($this->evidence, static fn (ForkTest|ProbeReading $one): bool => $one instanceof ForkTest);
+        $tests = array_filter($this->evidence, static fn (Evidence $one): bool => $one instanceof ForkTest);
 
         return [] === $tests ? null : array_values($tests)[\count($tests) - 1];
     }
 
     public function lastReading(): ?ProbeReading
     {
-        $readings = array_filter($this->evidence, static fn (ForkTest|ProbeReading $one): bool => $one instanceof ProbeReading);
+        $readings = array_filter($this->evidence, static fn (Evidence $one): bool => $one instanceof ProbeReading);
 
         return [] === $readings ? null : array_values($readings)[\count($readings) - 1];
     }

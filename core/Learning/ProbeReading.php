@@ -29,9 +29,9 @@ final readonly class ProbeReading implements Evidence
     /**
      * Readings of a few minutes are one, of their mean: a probe that stays in may be read by the hundred.
      *
-     * @param list<ForkTest|self> $evidence in order of time
+     * @param list<Evidence> $evidence in order of time
      *
-     * @return list<ForkTest|self>
+     * @return list<Evidence>
      */
     public static function merged(array $evidence): array
     {
@@ -57,7 +57,7 @@ final readonly class ProbeReading implements Evidence
                 );
             }
         }
-        usort($merged, static fn (ForkTest|self $a, ForkTest|self $b): int => $a->at()->seconds <=> $b->at()->seconds);
+        usort($merged, static fn (Evidence $a, Evidence $b): int => $a->at()->seconds <=> $b->at()->seconds);
 
         return $merged;
     }

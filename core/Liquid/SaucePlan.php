@@ -51,6 +51,23 @@ final readonly class SaucePlan
         );
     }
 
+    /**
+     * With what was added since it was loaded.
+     *
+     * @param float $millilitres less where negative
+     */
+    public function toppedUp(float $millilitres, bool $reduces): self
+    {
+        $left = max(0.0, $this->atEnd->total + $millilitres);
+        $added = new Term('topped-up', $left - $this->atEnd->total);
+
+        return new self(
+            $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, $added]),
+            min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes,
+        );
+    }
+
     /** Boiled down less: further it would be too salty. */
     public function reducedLess(float $reduce): self
     {

@@ -78,6 +78,12 @@ final readonly class Range
         return new self(0.2, 20, 'h at 90 °C');
     }
 
+    /** Liquid added to a pot that is on, or ladled off it. */
+    public static function pouredMillilitres(): self
+    {
+        return new self(5, 5000, 'mL');
+    }
+
     public static function horizonHours(): self
     {
         return new self(0.1, 48, 'h');

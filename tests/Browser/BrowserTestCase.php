@@ -46,7 +46,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $root = \dirname(__DIR__, 2);
         $server = proc_open(
-            ['setsid', "$root/bin/demo", ...$options, '--port', (string) self::$port, '--data', self::$folder.'/data'],
+            ['setsid', "$root/bin/demo", ...array_values($options), '--port', (string) self::$port, '--data', self::$folder.'/data'],
             [
                 ['file', '/dev/null', 'r'], ['file', self::$folder.'/server.log', 'a'], ['file', self::$folder.'/server.log', 'a'],
             ], $pipes, $root,

@@ -11,12 +11,14 @@ use Pausis\App\Api\Wire\ProblemView;
 use Pausis\App\Api\Wire\UnderstoodIngredient;
 use Pausis\App\Api\Wire\UnderstoodStep;
 use Pausis\App\Kitchen\DraftOrder;
+use Pausis\App\Kitchen\Drafts;
 use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\PlanBraise;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
+use Pausis\App\Store\StaleRevision;
 use Pausis\App\Store\StoredPlan;
 use Pausis\App\Wording\Wording;
 use Pausis\Core\Day\Placed;
@@ -43,6 +45,7 @@ final readonly class BraisePresenter
         private DayPresenter $days,
         private Braises $braises,
         private Faults $faults,
+        private Drafts $normal,
     ) {
     }
 
@@ -101,6 +104,23 @@ final readonly class BraisePresenter
             $worked->whole, $worked->draft->cookerId, fn (Placed $p): string => $this->days->text($p, $measures),
         );
         $record->planUntil = null === $record->plan ? null : $worked->adapted?->order->serveAt->modify('+'.self::EVENING_HOURS.' hours');
+    }
+
+    /**
+     * Keeps what was typed of a braise, with the day that it comes to.
+     *
+     * @throws StaleRevision where somebody has changed it since that revision
+     */
+    public function keep(
+        BraiseRecord $braise, int $revision, BraiseDraft $draft, WorkedBraise $worked, BraiseView $view, string $title,
+    ): void {
+        $this->braises->change($braise, $revision, function (BraiseRecord $braise) use ($draft, $worked, $view, $title): void {
+            $braise->draft = $this->normal->toArray($draft);
+            $braise->title = $title;
+            $this->note($braise, $worked, $view);
+            $this->noteMoved($worked);
+            $braise->updatedAt = $this->house->now();
+        });
     }
 
     /** Other braises whose work is placed anew with this one, as their days are now. */

@@ -10,6 +10,7 @@ use Pausis\App\Api\Wire\FlagView;
 use Pausis\App\Api\Wire\RibbonView;
 use Pausis\App\Api\Wire\SauceDraft;
 use Pausis\App\Api\Wire\TaskView;
+use Pausis\App\Kitchen\DraftOrder;
 use Pausis\App\Kitchen\FollowBraise;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\RunningPot;
@@ -312,6 +313,22 @@ final readonly class CookPresenter
                 EventKind::Probe => $this->wording->say(
                     'event.probe', $measures, ['celsius' => (float) $event['value'], 'place' => $event['place'] ?? 'liquid'],
                 ),
+                EventKind::Bubbles => $this->wording->say('event.bubbles', $measures, ['seen' => $event['value']]),
+                EventKind::LidOff => $this->wording->say('event.lid-off', $measures, ['minutes' => (float) $event['value']]),
+                EventKind::Poured => $this->wording->say('event.poured', $measures, [
+                    'ml' => abs((float) $event['value']), 'how' => match (true) {
+                        (float) $event['value'] < 0 => 'out',
+                        true === ($event['hot'] ?? false) => 'hot',
+                        default => 'cold',
+                    },
+                ]),
+                EventKind::Note => $event['value'],
+                EventKind::Dinner => $this->wording->say('event.dinner', $measures, [
+                    'serve' => $event['value'] === ($event['was'] ?? '') ? 'none' : $measures->clock(DraftOrder::moment(
+                        $event['value'], $now->getTimezone(), true,
+                    ) ?? $now, $now),
+                    'serves' => '' === ($event['serves'] ?? '') ? 'none' : $event['serves'],
+                ]),
                 EventKind::Boiled => $this->wording->say('event.boiled', $measures, ['minutes' => (float) $event['value']]),
                 EventKind::TookOut => $this->wording->say('event.took-out', $measures, ['grams' => (float) $event['value']]),
                 EventKind::Sauce => $this->wording->say(

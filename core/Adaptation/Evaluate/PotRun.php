@@ -112,6 +112,9 @@ final readonly class PotRun
             $potEnd = self::endOf($best($setup($sauce, $order->meat->joint)), $order->wishes->texture);
             $sauce = $solve($potEnd);
         }
+        if (0.0 !== $order->toppedUp) {
+            $sauce = $sauce->toppedUp($order->toppedUp, $order->liquidWishes()->reduces);
+        }
         $closing = $order->closing;
         if (null !== $closing) {
             $sauce = $sauce->seen($closing->left, $closing->asPlanned ? $order->liquidWishes()->reduces : $closing->boilsDown());

@@ -46,7 +46,7 @@ final readonly class Bullets
             }
         }
 
-        return $lines;
+        return array_values($lines);
     }
 
     /**

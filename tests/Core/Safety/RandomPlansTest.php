@@ -40,7 +40,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Random orders of all kinds against the safety rules of the cooking model (§7), written here a second time and without
- * core/Safety. PAUSIS_PLANS sets how many; two hundred unless it is set.
+ * core/Safety. PAUSIS_PLANS sets how many; a hundred and twenty unless it is set.
  */
 final class RandomPlansTest extends TestCase
 {

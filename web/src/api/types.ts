@@ -112,6 +112,13 @@ export type BraiseView = {
   cookId: string | null;
 };
 
+/** How the liquid looks through the lid; `at` is local, empty for now. */
+export type BubblesDraft = {
+  seen: string;
+  at: string;
+  id: string;
+};
+
 /** The choices of every field. */
 export type Catalogue = {
   cuts: CutChoice[];
@@ -275,6 +282,13 @@ export type DeviceView = {
   name: string;
   seen: string;
   isThis: boolean;
+};
+
+/** Dinner so many minutes later, or sooner where negative, and for how many; 0 and empty leave it. */
+export type DinnerDraft = {
+  later: number;
+  serves: string;
+  id: string;
 };
 
 /** The house's passphrase, and how the device calls itself. */
@@ -533,6 +547,13 @@ export type LevelView = {
   cost: string;
 };
 
+/** The lid was off, from when, for how long as typed. */
+export type LidOffDraft = {
+  minutes: string;
+  at: string;
+  id: string;
+};
+
 /** The sauce in four numbers and two sums. */
 export type LiquidView = {
   load: string;
@@ -639,6 +660,13 @@ export type MomentView = {
   tender: number;
   past: number;
   text: string;
+};
+
+/** What is to be remembered of a pot, in the cook's words. */
+export type NoteDraft = {
+  text: string;
+  at: string;
+  id: string;
 };
 
 /** One planned value against what happened. */
@@ -800,6 +828,15 @@ export type PotView = {
   fatText: string;
   heightText: string;
   others: FurtherMeatView[];
+};
+
+/** Liquid added, hot or as it comes from the tap, or ladled off; the amount as typed. */
+export type PouredDraft = {
+  amount: string;
+  hot: boolean;
+  out: boolean;
+  at: string;
+  id: string;
 };
 
 /** What a thermometer in the pot reads, as typed; a bare number is in the house's units. `at` is local, empty for now. */

@@ -3,14 +3,12 @@ import { useContext, useState } from "react";
 import { useCatalogue } from "../api/queries";
 import type { CookView } from "../api/types";
 import { Button } from "../kit/Button";
+import { Moved } from "../kit/Moved";
 import { Panel } from "../kit/Panel";
 import { ToastContext } from "../kit/toast";
-import { AnsweredEarlier } from "./AnsweredEarlier";
 import { ClosePanel } from "./ClosePanel";
-import { PowerPanel } from "./PowerPanel";
-import { ProbePanel } from "./ProbePanel";
+import { Happened } from "./Happened";
 import { Started } from "./Started";
-import { TurnedPanel } from "./TurnedPanel";
 import type { Records } from "./useRecords";
 
 /** All else that may happen to a pot, what has happened, and what is still to come; one pull away. */
@@ -28,8 +26,6 @@ export function SomethingElse({
   const [open, setOpen] = useState(false);
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
-  const eating = cook.followed.state === "eaten" || cook.followed.state === "put-away";
-  const here = !cook.stopped && !eating;
   const done = (job: string, text: string) => onRecord("done", { job }, text);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
@@ -39,24 +35,15 @@ export function SomethingElse({
           aria-describedby={undefined}
           className="fixed inset-0 z-40 overflow-y-auto bg-ground px-4 pb-8 outline-none"
         >
-          <div className="sticky top-0 z-10 flex items-baseline justify-between gap-4 border-b-2 border-rim bg-ground py-2">
+          <div className="sticky top-0 z-10 flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-rim bg-ground py-2">
             <Dialog.Title className="text-2xl font-bold text-rim">Something else</Dialog.Title>
             <Dialog.Close className="link min-h-11">Back to the stove</Dialog.Close>
+            <p className="basis-full pb-1 font-semibold">
+              <Moved>{cook.headline}</Moved>
+            </p>
           </div>
           <div className="mx-auto grid max-w-5xl items-start gap-x-8 gap-y-3 md:grid-cols-2">
-            <div className="grid gap-3">
-              {here && cook.readiness === "" && (
-                <ProbePanel
-                  key={cook.events.filter((event) => event.kind === "probe").length}
-                  help={cook.help}
-                  problem={records.problem("probe")}
-                  onRecord={onRecord}
-                />
-              )}
-              {here && catalogue && <AnsweredEarlier answers={catalogue.forkAnswers} onRecord={onRecord} />}
-              {!eating && <TurnedPanel problem={records.problem("setting")} onRecord={onRecord} />}
-              <PowerPanel problem={records.problem("power")} onRecord={onRecord} />
-            </div>
+            <Happened cook={cook} catalogue={catalogue} records={records} onRecord={onRecord} />
             <div className="grid gap-3">
               <Panel title="Still to come">
                 <ol>
