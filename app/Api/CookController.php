@@ -196,7 +196,7 @@ final class CookController extends ApiController
     public function lidOff(string $id, #[MapRequestPayload] LidOffDraft $lid): JsonResponse
     {
         $problems = new Problems();
-        $hours = TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $lid->minutes) ? "$lid->minutes min" : $lid->minutes, 'minutes', $problems);
+        $hours = self::hours($lid->minutes, 'minutes', $problems);
         if (null !== $hours) {
             $problems->within(Range::horizonHours(), max(0.1, $hours), 'minutes');
         }
@@ -215,8 +215,8 @@ final class CookController extends ApiController
         }
 
         return $this->recorded(
-            $this->find($id), $problems, EventKind::Poured, (string) ($poured->out ? -$millilitres : $millilitres), $poured->at, $poured->id,
-            ['hot' => $poured->hot],
+            $this->find($id), $problems, EventKind::Poured, (string) ($poured->out ? -$millilitres : $millilitres), $poured->at,
+            $poured->id, ['hot' => $poured->hot],
         );
     }
 
@@ -294,9 +294,7 @@ final class CookController extends ApiController
     public function power(string $id, #[MapRequestPayload] LostPowerDraft $lost): JsonResponse
     {
         $problems = new Problems();
-        $hours = TypedQuantity::hours(
-            preg_match('/^\s*\d+\s*$/', $lost->minutes) ? "$lost->minutes min" : $lost->minutes, 'minutes', $problems,
-        );
+        $hours = self::hours($lost->minutes, 'minutes', $problems);
         if (null !== $hours) {
             $problems->within(Range::horizonHours(), max(0.1, $hours), 'minutes');
         }
@@ -312,9 +310,7 @@ final class CookController extends ApiController
     {
         $problems = new Problems();
         $value = match ($fact->fact) {
-            'boiled' => 60 * (float) TypedQuantity::hours(
-                preg_match('/^\s*\d+\s*$/', $fact->value) ? "$fact->value min" : $fact->value, 'value', $problems,
-            ),
+            'boiled' => 60 * (float) self::hours($fact->value, 'value', $problems),
             'took-out' => 1000 * (float) TypedQuantity::kilograms($fact->value, 'value', $problems),
             'thawed' => 1.0,
             default => null,
@@ -361,6 +357,12 @@ final class CookController extends ApiController
         $closing->reopen($cook);
 
         return $this->answer($this->presenter->present($cook));
+    }
+
+    /** Of a figure alone, minutes. */
+    private static function hours(string $typed, string $path, Problems $problems): ?float
+    {
+        return TypedQuantity::hours(preg_match('/^\s*\d+\s*$/', $typed) ? "$typed min" : $typed, $path, $problems);
     }
 
     private function keep(BraiseRecord $braise, BraiseDraft $draft): void

@@ -40,7 +40,7 @@ final readonly class MoveDinner
         if (0 !== $later && (null === $serve || $serve <= $this->house->now())) {
             throw new InvalidInput([new Problem('serve-in-the-past', 'later')]);
         }
-        $at = 0 === $later || null === $serve ? $was : $serve->format('Y-m-d\TH:i');
+        $at = 0 === $later ? $was : $serve->format('Y-m-d\TH:i');
         $settled = $this->follow->settled($cook->braise);
         $keep($cook->braise, $this->drafts->fromArray(
             [...$cook->braise->draft, 'serveAt' => $at, 'serves' => '' === $serves ? $wasServes : $serves],

@@ -86,6 +86,17 @@ final class HappenedTest extends ApiTestCase
         $this->call('POST', "$this->cook/dinner", ['later' => 4_000], 422);
     }
 
+    public function testItRingsWhenAnActsTimeHasComeAndSomebodyIsAwake(): void
+    {
+        $next = (int) strtotime(self::text($this->call('GET', $this->cook), 'next.at'));
+        $this->at($next - 60);
+        self::assertFalse(self::in($this->call('GET', $this->cook), 'isDue'));
+        $this->at((int) strtotime('2026-11-26T07:29:00+01:00'));
+        self::assertTrue(self::in($this->call('GET', $this->cook), 'isDue'));
+        $this->at((int) strtotime('2026-11-27T02:00:00+01:00'));
+        self::assertFalse(self::in($this->call('GET', $this->cook), 'isDue'), 'everybody is asleep');
+    }
+
     public function testANoteIsKeptInTheCooksWords(): void
     {
         $noted = $this->call('POST', "$this->cook/notes", ['text' => '  the small lid leaks ']);
@@ -103,13 +114,13 @@ final class HappenedTest extends ApiTestCase
         return (str_contains($told, ' L') ? 1000 : 1) * (float) $told;
     }
 
-    /** @param array<string, mixed> $cook */
+    /** @param array<mixed> $cook */
     private function likely(array $cook): float
     {
         return self::number($cook, 'windows.1.likely');
     }
 
-    /** @param array<string, mixed> $of */
+    /** @param array<mixed> $of */
     private static function number(array $of, string $path): float
     {
         $value = self::in($of, $path);

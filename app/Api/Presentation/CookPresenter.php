@@ -25,6 +25,8 @@ use Pausis\Core\Adaptation\Evaluate\Chore;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Adaptation\Schedule\BraiseJobs;
 use Pausis\Core\Day\DayPlan;
+use Pausis\Core\Day\People;
+use Pausis\Core\Day\Person;
 use Pausis\Core\Day\Placed;
 use Pausis\Core\Day\TaskKind;
 use Pausis\Core\Finish\ThickenedBy;
@@ -120,6 +122,7 @@ final readonly class CookPresenter
             $this->wording->say('cook.serves', $measures, ['count' => $order->recipe->serves]),
             $this->amounts($next, $worked, $measures), $cook->last('turned')['value'] ?? $cook->program, self::asksFork($next, $now),
             self::asksSauce($cook, $underway, $next), self::takeOuts($next, $worked), null !== $order->handling->eatenOn,
+            !$stops && self::isDue($next, $order->kitchen->people, $now),
         );
     }
 
@@ -154,6 +157,14 @@ final readonly class CookPresenter
         return State::Finishing === $underway->state && null === $cook->last('sauce')
             && null === $underway->whole->braise->order->handling->eatenOn
             && \in_array($next->job ?? '', ['reduce', 'slurry', 'blend-sauce', 'glaze', 'plate'], true);
+    }
+
+    /** Quiet at night: nobody is rung out of bed. */
+    private static function isDue(?TaskView $next, People $people, \DateTimeImmutable $now): bool
+    {
+        $awake = array_filter($people->persons, static fn (Person $p): bool => !$p->presence->isAsleep($now, $now->modify('+1 minute')));
+
+        return null !== $next && new \DateTimeImmutable($next->at) <= $now && [] !== $awake;
     }
 
     /** @return list<string> what the act takes out that isn't eaten */

@@ -25,6 +25,7 @@ final readonly class CookView
      * @param list<string>     $amounts   what the next act takes, as it is to be weighed out of this pot's recipe
      * @param list<string>     $takeOuts  what the act takes out that isn't eaten
      * @param bool             $isChilled whether it goes into the fridge, and is eaten another day
+     * @param bool             $isDue     whether the next act's time has come, and somebody is awake to hear of it
      * @param bool             $stopped   whether it is to be thrown away, and nothing else matters
      */
     public function __construct(
@@ -67,6 +68,7 @@ final readonly class CookView
         public bool $asksSauce,
         public array $takeOuts,
         public bool $isChilled,
+        public bool $isDue,
     ) {
     }
 }

@@ -61,7 +61,7 @@ final class BubblingTest extends TestCase
         self::assertGreaterThan(self::likely(93.0, 100.0)['over'], self::likely(93.0, 95.0)['over']);
     }
 
-    /** @return array<string, float> by what is seen */
+    /** @return non-empty-array<string, float> by what is seen */
     private static function likely(float $celsius, float $boil): array
     {
         $likely = [];

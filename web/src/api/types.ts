@@ -226,6 +226,7 @@ export type CookView = {
   asksSauce: boolean;
   takeOuts: string[];
   isChilled: boolean;
+  isDue: boolean;
 };
 
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */

@@ -19,6 +19,7 @@ import { SomethingElse } from "./SomethingElse";
 import { StovePot } from "./StovePot";
 import { Timers } from "./Timers";
 import { useAwake } from "./useAwake";
+import { useBell } from "./useBell";
 import { useRecords } from "./useRecords";
 import { useTimers } from "./useTimers";
 
@@ -53,6 +54,7 @@ export function Cook({ cook: told, stale }: { cook: CookView; stale: boolean }) 
   useAwake(!cook.closed);
   const table = useTable();
   const timers = useTimers(cook.id);
+  const bell = useBell(cook);
   const catalogue = useCatalogue().data;
   const say = useContext(ToastContext);
   const [asking, setAsking] = useState<boolean | null>(null);
@@ -218,7 +220,7 @@ export function Cook({ cook: told, stale }: { cook: CookView; stale: boolean }) 
           ) : (
             <span />
           )}
-          <SomethingElse cook={cook} records={records} onRecord={record} onTakeBack={takeBack} />
+          <SomethingElse cook={cook} records={records} onRecord={record} onTakeBack={takeBack} bell={bell} />
         </nav>
       )}
     </div>

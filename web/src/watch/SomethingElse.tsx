@@ -3,12 +3,14 @@ import { useContext, useState } from "react";
 import { useCatalogue } from "../api/queries";
 import type { CookView } from "../api/types";
 import { Button } from "../kit/Button";
+import { Check } from "../kit/Check";
 import { Moved } from "../kit/Moved";
 import { Panel } from "../kit/Panel";
 import { ToastContext } from "../kit/toast";
 import { ClosePanel } from "./ClosePanel";
 import { Happened } from "./Happened";
 import { Started } from "./Started";
+import type { Bell } from "./useBell";
 import type { Records } from "./useRecords";
 
 /** All else that may happen to a pot, what has happened, and what is still to come; one pull away. */
@@ -17,11 +19,13 @@ export function SomethingElse({
   records,
   onRecord,
   onTakeBack,
+  bell,
 }: {
   cook: CookView;
   records: Records;
   onRecord: (path: string, body: Record<string, unknown>, text: string) => void;
   onTakeBack: () => void;
+  bell: Bell;
 }) {
   const [open, setOpen] = useState(false);
   const catalogue = useCatalogue().data;
@@ -114,6 +118,13 @@ export function SomethingElse({
                   </Button>
                 )}
               </Panel>
+              <Panel title="The bell">
+                <Check label="Ring here when something is due" checked={bell.wanted} onChange={bell.want} />
+                <p className="text-sm text-soft">
+                  Heard while the stove is open and this device awake, once it has been touched; quiet while everybody
+                  is asleep. <BellElsewhere braiseId={cook.braiseId} />
+                </p>
+              </Panel>
               <ClosePanel records={records} />
             </div>
           </div>
@@ -122,3 +133,14 @@ export function SomethingElse({
     </Dialog.Root>
   );
 }
+
+/** What rings where this page doesn’t. */
+const BellElsewhere = ({ braiseId }: { braiseId: string }) => (
+  <>
+    Closed or asleep it rings nowhere: then{" "}
+    <a href={`/api/braises/${braiseId}/calendar.ics`} className="link" download>
+      the calendar’s alarm
+    </a>{" "}
+    is the bell.
+  </>
+);
