@@ -17,6 +17,10 @@ use Pausis\Core\Meat\Piece;
  */
 final readonly class PotGeometry
 {
+    private const MOST_STEPS = 60;
+    /** A level is told in tenths of a centimetre. */
+    private const EXACT_METRES = 1e-7;
+    private const EXACT_MILLILITRES = 1e-4;
     private const VOIDS = 0.40;
     /** Share of the inside area that bricks of meat can cover. */
     private const COVERABLE = 0.85;
@@ -103,11 +107,26 @@ final readonly class PotGeometry
     /** Height the liquid stands at. */
     public function level(float $millilitres): float
     {
-        $low = 0.0;
-        $high = 10 * $this->cooker->depth()->metres;
-        for ($i = 0; $i < 50; ++$i) {
-            $middle = ($low + $high) / 2;
-            $this->millilitresTo($middle) < $millilitres ? $low = $middle : $high = $middle;
+        // A false position that halves the weight of an end that stays (Illinois): the millilitres rise with the height.
+        [$low, $high] = [0.0, 10 * $this->cooker->depth()->metres];
+        $under = $this->millilitresTo($low) - $millilitres;
+        $over = $this->millilitresTo($high) - $millilitres;
+        if ($under >= 0) {
+            return 0.0;
+        }
+        for ($i = 0, $side = 0; $i < self::MOST_STEPS && $high - $low > self::EXACT_METRES; ++$i) {
+            $height = $high - $over * ($high - $low) / ($over - $under);
+            $off = $this->millilitresTo($height) - $millilitres;
+            if (abs($off) < self::EXACT_MILLILITRES) {
+                return $height;
+            }
+            if ($off > 0) {
+                [$high, $over, $under] = [$height, $off, 1 === $side ? $under / 2 : $under];
+                $side = 1;
+            } else {
+                [$low, $under, $over] = [$height, $off, -1 === $side ? $over / 2 : $over];
+                $side = -1;
+            }
         }
 
         return $high;

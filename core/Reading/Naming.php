@@ -71,6 +71,9 @@ final readonly class Naming
         $text = ' '.Larder::normal($sentence).' ';
         $found = [];
         foreach ($this->places as $name => $places) {
+            if (!str_contains($text, " $name")) {
+                continue;
+            }
             $left = preg_replace('/(?<= )'.preg_quote((string) $name, '/').'(?:e?s)?(?= )/u', '·', $text);
             if (null !== $left && $left !== $text) {
                 $text = $left;
@@ -222,13 +225,21 @@ final readonly class Naming
      */
     private static function kindsOf(Ingredient $one): array
     {
+        /** @var array<string, list<string>> $known the larder's words don't change */
+        static $known = [];
+        if (null === $one->food) {
+            return [];
+        }
+        if (isset($known[$one->food->id])) {
+            return $known[$one->food->id];
+        }
         $kinds = [];
-        foreach ($one->food->words ?? [] as $word) {
+        foreach ($one->food->words as $word) {
             $last = (string) preg_replace('/^.* /u', '', Larder::normal($word));
             array_push($kinds, $last, self::single($last));
         }
 
-        return array_values(array_unique(array_filter(
+        return $known[$one->food->id] = array_values(array_unique(array_filter(
             $kinds, static fn (string $k): bool => \strlen($k) > 3
                 && !\in_array($k, [...self::PARTS_OF_NAMES, ...self::NO_NAMES], true),
         )));
