@@ -47,7 +47,7 @@ final readonly class SaucePlan
         return new self(
             $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, new Term('as-seen', $more)]),
             min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
-            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $more,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $this->more + $more,
         );
     }
 
@@ -64,7 +64,7 @@ final readonly class SaucePlan
         return new self(
             $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, $added]),
             min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
-            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $this->more + $added->value,
         );
     }
 
