@@ -103,7 +103,7 @@ final class BringTest extends BrowserTestCase
         $this->go('Pot');
         $this->choose('Cooker', 'The big oval');
         $this->go('Day');
-        $this->setValue('Eat on', '2026-11-27');
+        $this->pickDay('Eat on', '2026-11-27');
         $this->type('Eat at', '19:00');
         $this->go('Changes');
         $this->see('Heat the oven to 150 °C.');

@@ -13,6 +13,7 @@ use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
@@ -188,14 +189,17 @@ abstract class BrowserTestCase extends TestCase
         });
     }
 
-    /** A native date or time field takes its value as the platform writes it. */
-    protected function setValue(string $label, string $value): void
+    /** A day, YYYY-MM-DD, from the sheet of its month. */
+    protected function pickDay(string $label, string $day): void
     {
-        $this->act(self::labelled($label), static fn (RemoteWebElement $field): mixed => self::$driver->executeScript(
-            'const [field, value] = arguments; Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field,'
-                .' value); field.dispatchEvent(new Event("input", {bubbles: true}));',
-            [$field, $value],
-        ));
+        $this->press("$label: ");
+        $sheet = "//*[@role='grid']";
+        $this->find($sheet);
+        for ($k = 0; $k < 12 && [] === self::$driver->findElements(WebDriverBy::xpath("//td[@data-day='$day']//button")); ++$k) {
+            $this->click("//button[starts-with(@aria-label, 'Go to the Next Month')]");
+        }
+        $this->click("//td[@data-day='$day']//button");
+        self::waitFor(static fn (): bool => [] === self::$driver->findElements(WebDriverBy::xpath($sheet)), self::WAIT_SECONDS, 'it closes');
     }
 
     protected function choose(string $label, string $option): void

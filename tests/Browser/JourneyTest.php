@@ -91,7 +91,7 @@ final class JourneyTest extends BrowserTestCase
         $this->go('Pot');
         $this->choose('Cooker', 'The big oval');
         $this->go('Day');
-        $this->setValue('Eat on', '2026-11-27');
+        $this->pickDay('Eat on', '2026-11-27');
         $this->type('Eat at', 'seven');
         $this->see('eat at 19:00');
         $this->press('Add a time away');
@@ -176,7 +176,7 @@ final class JourneyTest extends BrowserTestCase
     #[Depends('testTheCalendarFileHoldsTheDay')]
     public function testThePotIsStartedAndTheForkMovesThePlan(): string
     {
-        $this->setValue('Eat on', '2026-11-26');
+        $this->pickDay('Eat on', '2026-11-26');
         $this->see('It can’t be ready');
         $this->see('kept');
         $this->go('Stove');

@@ -155,7 +155,7 @@ final class PlateTest extends BrowserTestCase
         $this->go('Day');
         // A day of its own: the work for another braise keeps its time.
         $number = (int) array_search($this->dataName(), array_keys([...self::recipes()]), true);
-        $this->setValue('Eat on', \sprintf('2026-12-%02d', 1 + $number));
+        $this->pickDay('Eat on', \sprintf('2026-12-%02d', 1 + $number));
         $this->type('Eat at', '19:00');
         $this->see('eat at 19:00');
         $day = $this->pageText();

@@ -42,7 +42,7 @@ export function JobList({
             data-job={job.id}
             onPointerEnter={() => onPoint(job)}
             onPointerLeave={() => onPoint(null)}
-            className={`group grid ${compact ? "grid-cols-[auto_minmax(3.1rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[auto_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline gap-x-2 border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
+            className={`group grid ${compact ? "grid-cols-[auto_minmax(2.9rem,auto)_minmax(0,1fr)_auto]" : "grid-cols-[auto_minmax(3.4rem,auto)_minmax(0,1fr)_auto]"} items-baseline ${compact ? "gap-x-1.5" : "gap-x-2"} border-b border-line py-0.5 ${past ? "text-soft" : ""} ${pointed?.id === job.id ? "bg-changed" : ""}`}
           >
             <span className="flex items-center gap-1">
               {!compact && (
@@ -76,11 +76,11 @@ export function JobList({
               {job.waits !== "" && <span className="hidden text-xs text-soft group-hover:block">{job.waits}</span>}
             </span>
             <span className="flex items-baseline gap-x-1 text-right text-xs text-soft">
-              <span>
-                {job.minutes} min{" "}
+              <span className={compact ? "flex flex-col leading-tight" : ""}>
+                <span className="whitespace-nowrap">{job.minutes} min</span>{" "}
                 {job.hands ? (alone ? "" : compact ? job.person.slice(0, 1) : job.person) : compact ? "" : "by itself"}
               </span>
-              {job.id !== "load" && job.id !== "plate" && (
+              {job.id !== "load" && job.id !== "plate" && (!compact || job.pinned) && (
                 <button
                   type="button"
                   aria-pressed={job.pinned}

@@ -11,6 +11,8 @@ const ROW = 24;
 const TOP = 20;
 const LETTER = 6.7;
 const STEP = 5 * 60_000;
+/** Pixels from the middle of one label to that of the next. */
+const LABEL = 40;
 const STILL = 4;
 const KEYS: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -6, PageUp: 6 };
 
@@ -100,7 +102,10 @@ export function Lanes({
     const before = ticks.at(-1);
     if (
       !scale.folds.some((fold) => scale.x(at) > fold.left + 1 && scale.x(at) < fold.right - 1) &&
-      (before === undefined || scale.x(at) - scale.x(before) >= 42)
+      !scale.folds.some(
+        (fold) => Math.abs(scale.x(at) - (fold.left + fold.right) / 2) < LABEL && scale.at(fold.left) < serve,
+      ) &&
+      (before === undefined || scale.x(at) - scale.x(before) >= LABEL + 2)
     ) {
       ticks.push(at);
     }

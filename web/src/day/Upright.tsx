@@ -8,6 +8,8 @@ const HOUR = 3_600_000;
 const CLOCK = 34;
 const POT = 18;
 const LANE = 15;
+/** Where the leaders run from the lanes to the list. */
+const LEADERS = 18;
 
 /** The day upright: the pot and a lane a person beside the clock, and a leader from every job to its row in the list. */
 export function Upright({
@@ -49,7 +51,7 @@ export function Upright({
   const serve = Date.parse(ribbon.serve);
   const now = Date.parse(ribbon.now);
   const lanes = CLOCK + POT + 6;
-  const width = lanes + day.people.length * LANE + 26;
+  const width = lanes + day.people.length * LANE + LEADERS;
   const step = (POT - 2) / 10;
   return (
     <div ref={box} className="relative" style={{ paddingLeft: width - 10 }}>
@@ -63,7 +65,7 @@ export function Upright({
         <Hatches id={hatches.id} />
         {scale.ticks(30).map((tick) => (
           <g key={tick}>
-            <path d={`M${CLOCK - 4} ${scale.x(tick)}H${width - 26}`} stroke="var(--line)" />
+            <path d={`M${CLOCK - 4} ${scale.x(tick)}H${width - LEADERS}`} stroke="var(--line)" />
             <text x={CLOCK - 6} y={scale.x(tick) + 4} textAnchor="end" fontSize="12" style={{ fill: "var(--soft)" }}>
               {clock.hour(tick)}
             </text>
@@ -74,7 +76,7 @@ export function Upright({
             key={fold.left}
             x={CLOCK}
             y={fold.left}
-            width={width - 26 - CLOCK}
+            width={width - LEADERS - CLOCK}
             height={fold.right - fold.left}
             fill={hatches.away}
           />
@@ -160,7 +162,7 @@ export function Upright({
             row && (
               <path
                 key={job.id}
-                d={`M${x} ${y}C${width - 18} ${y} ${width - 22} ${row.y} ${width - 6} ${row.y}`}
+                d={`M${x} ${y}C${width - LEADERS + 8} ${y} ${width - LEADERS + 2} ${row.y} ${width - 6} ${row.y}`}
                 fill="none"
                 stroke={job.hands ? "var(--rim)" : "var(--edge)"}
                 strokeWidth="1"
@@ -169,7 +171,7 @@ export function Upright({
           );
         })}
         {now > scale.from && now < scale.to && (
-          <path d={`M${CLOCK - 3} ${scale.x(now)}H${width - 26}`} stroke="var(--heat)" strokeWidth="2.5" />
+          <path d={`M${CLOCK - 3} ${scale.x(now)}H${width - LEADERS}`} stroke="var(--heat)" strokeWidth="2.5" />
         )}
         <circle
           cx={CLOCK + POT / 2}

@@ -4,6 +4,7 @@ import { localMoment } from "../clock/localMoment";
 import { useClock } from "../clock/useClock";
 import { useTypedTime } from "../clock/useTypedTime";
 import { Check } from "../kit/Check";
+import { DayField } from "../kit/DayField";
 import { Figure, Pick } from "../kit/Figure";
 import { Stepper } from "../kit/Stepper";
 import { OwnSides } from "./OwnSides";
@@ -25,6 +26,9 @@ export function Wishes() {
   const chosen = catalogue.sides.filter((side) => draft.sides.includes(side.value));
   const whole = adaptation?.wholeDay;
   const chilled = draft.handling.eatenOn !== "";
+  const [eatenDay = "", eatenTime = ""] = draft.handling.eatenOn.split("T");
+  const eaten = (eatenOn: string) => change({ handling: { ...draft.handling, eatenOn } });
+  const eatenAt = useTypedTime(eatenTime, (typed) => eaten(`${eatenDay}T${typed}`));
   const eatenProblem = problem("handling.eatenOn");
   const clash = whole?.clash ?? "";
   const pins = view.problems.filter((one) => one.path.startsWith("pins.")).map((one) => one.message);
@@ -45,37 +49,16 @@ export function Wishes() {
         problem={problem("serveAt")}
         note={view.adaptation ? `taken as ${view.adaptation.serveText}` : undefined}
       />
-      <div className="flex items-baseline justify-between gap-2">
-        <label htmlFor="eat-on" className="text-sm">
-          {chilled ? "Cooked on" : "Eat on"}
-        </label>
-        <input
-          id="eat-on"
-          type="date"
-          className="figure"
-          value={day}
-          onChange={(event) => change(onOtherDay(draft, event.target.value))}
-        />
-      </div>
+      <DayField
+        label={chilled ? "Cooked on" : "Eat on"}
+        value={day}
+        onChange={(other) => change(onOtherDay(draft, other))}
+      />
       {chilled && (
-        <div className="flex items-baseline justify-between gap-2">
-          <label htmlFor="eaten-on" className="text-sm">
-            Eaten on
-          </label>
-          <input
-            id="eaten-on"
-            type="datetime-local"
-            className="figure"
-            value={draft.handling.eatenOn}
-            aria-describedby={eatenProblem ? "eaten-on-problem" : undefined}
-            onChange={(event) => change({ handling: { ...draft.handling, eatenOn: event.target.value } })}
-          />
-        </div>
-      )}
-      {eatenProblem && (
-        <p id="eaten-on-problem" role="alert" className="text-sm text-heat">
-          {eatenProblem}
-        </p>
+        <>
+          <DayField label="Eaten on" value={eatenDay} onChange={(other) => eaten(`${other}T${eatenTime}`)} />
+          <Figure label="Eaten at" size="text-lg" {...eatenAt} problem={eatenProblem} />
+        </>
       )}
       {adaptation?.anotherDay && (
         <button

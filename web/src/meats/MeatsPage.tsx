@@ -5,6 +5,7 @@ import { useCookers, useCreateBraise, usePlainBraise } from "../api/queries";
 import type { BraiseDraft } from "../api/types";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { useTitle } from "../app/useTitle";
+import { DayField } from "../kit/DayField";
 import { Figure, Pick } from "../kit/Figure";
 import { Waiting } from "../kit/Waiting";
 import { FirstCooker } from "../kitchen/FirstCooker";
@@ -30,18 +31,11 @@ export function MeatsPage() {
       <PlaceHeading className="text-xl font-bold">Which meat for this day?</PlaceHeading>
       <div className="mt-2 grid items-start gap-x-10 gap-y-4 table:grid-cols-[18rem_minmax(0,1fr)]">
         <div className="grid gap-2">
-          <div className="flex items-baseline justify-between gap-2">
-            <label htmlFor="meat-day" className="text-sm">
-              Eat on
-            </label>
-            <input
-              id="meat-day"
-              type="date"
-              className="figure"
-              value={day}
-              onChange={(event) => setSaid({ ...said, serveAt: `${event.target.value}T${time}` })}
-            />
-          </div>
+          <DayField
+            label="Eat on"
+            value={day}
+            onChange={(other) => setSaid({ ...said, serveAt: `${other}T${time}` })}
+          />
           <Figure
             above
             label="Eat at"

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useClock } from "../clock/useClock";
 import { Button } from "../kit/Button";
 import { Field } from "../kit/Field";
 import { Notice } from "../kit/Notice";
@@ -8,6 +9,7 @@ import type { Records } from "./useRecords";
 
 /** The end of a cook: when it was eaten, and what to do otherwise next time. */
 export function ClosePanel({ records }: { records: Records }) {
+  const { written } = useClock();
   const [at, setAt] = useState("");
   const [note, setNote] = useState("");
   const error = records.problem("close");
@@ -21,7 +23,7 @@ export function ClosePanel({ records }: { records: Records }) {
           records.record("close", { servedAt: at, note }, "this cook is closed");
         }}
       >
-        <TextField label="Eaten at (empty for now)" type="time" value={at} onChange={setAt} />
+        <TextField label="Eaten at (empty for now)" placeholder={written("19:05")} value={at} onChange={setAt} />
         <Field label="What to remember">
           {(controls) => (
             <textarea
