@@ -192,7 +192,7 @@ abstract class BrowserTestCase extends TestCase
     /** A day, YYYY-MM-DD, from the sheet of its month. */
     protected function pickDay(string $label, string $day): void
     {
-        $this->press("$label: ");
+        $this->click("//button[@aria-haspopup='dialog'][starts-with(normalize-space(), '$label:')]");
         $sheet = "//*[@role='grid']";
         $this->find($sheet);
         for ($k = 0; $k < 12 && [] === self::$driver->findElements(WebDriverBy::xpath("//td[@data-day='$day']//button")); ++$k) {

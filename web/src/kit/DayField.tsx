@@ -42,8 +42,9 @@ export function DayField({
       <Popover.Root open={open} onOpenChange={setOpen}>
         <Popover.Trigger
           className="figure min-w-24 text-center text-lg"
-          aria-label={`${label}: ${at === null ? "no day" : WHOLE.format(at)}`}
+          title={at === null ? undefined : WHOLE.format(at)}
         >
+          <span className="sr-only">{label}: </span>
           {at === null ? "which day?" : SHORT.format(at)}
         </Popover.Trigger>
         <Popover.Portal>
