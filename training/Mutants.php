@@ -55,7 +55,7 @@ final readonly class Mutants
             while (!is_dir($area)) {
                 $area = \dirname($area);
             }
-            $tests = basename($area) === 'Core' ? [] : [$area];
+            $tests = 'Core' === basename($area) ? [] : [$area];
 
             return $this->red([...$tests, "$this->copy/tests/Core"]);
         } finally {

@@ -6,6 +6,7 @@ namespace Pausis\App\Api;
 
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -22,17 +23,20 @@ final class PageController extends AbstractController
     }
 
     #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -10)]
-    public function page(#[Autowire('%kernel.project_dir%/public/build/.vite/manifest.json')] string $manifest): Response
-    {
+    public function page(
+        Request $request, #[Autowire('%kernel.project_dir%/public/build/.vite/manifest.json')] string $manifest,
+    ): Response {
         if (!is_file($manifest)) {
             return new Response('The front end is not built yet: run bin/demo.', 503, ['Content-Type' => 'text/plain']);
         }
         /** @var array<string, array{file: string, css?: list<string>}> $built */
         $built = json_decode((string) file_get_contents($manifest), true, 16, \JSON_THROW_ON_ERROR);
         $entry = $built['src/main.tsx'];
+        $nonce = bin2hex(random_bytes(12));
+        $request->attributes->set(SafeHeaders::STYLES, $nonce);
 
-        return $this->render('page.html.twig', ['script' => $entry['file'], 'styles' => $entry['css'] ?? []], new Response(headers: [
-            'Cache-Control' => 'no-cache',
-        ]));
+        return $this->render('page.html.twig', [
+            'script' => $entry['file'], 'styles' => $entry['css'] ?? [], 'nonce' => $nonce,
+        ], new Response(headers: ['Cache-Control' => 'no-cache']));
     }
 }

@@ -11,7 +11,9 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 #[AsEventListener]
 final readonly class SafeHeaders
 {
-    private const PAGES = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'"
+    /** Under this the page's request carries what a style that is made in it must bear. */
+    public const STYLES = '_styles';
+    private const PAGES = "default-src 'self'; style-src 'self'%s; img-src 'self' data:; object-src 'none'; frame-ancestors 'none'"
         ."; base-uri 'none'; form-action 'self'";
     /** A service worker asks the server it came from for what it keeps. */
     private const WORKER = "default-src 'none'; connect-src 'self'";
@@ -22,9 +24,10 @@ final readonly class SafeHeaders
         $headers = $event->getResponse()->headers;
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
+        $nonce = $event->getRequest()->attributes->get(self::STYLES);
         $type = (string) $headers->get('Content-Type', 'text/html');
         $headers->set('Content-Security-Policy', match (true) {
-            str_starts_with($type, 'text/html') => self::PAGES,
+            str_starts_with($type, 'text/html') => \sprintf(self::PAGES, \is_string($nonce) ? " 'nonce-$nonce'" : ''),
             str_starts_with($type, 'text/javascript') => self::WORKER,
             default => self::OTHERS,
         });

@@ -21,7 +21,13 @@ final class PageTest extends ApiTestCase
         $headers = $this->client->getResponse()->headers;
 
         self::assertStringContainsString("default-src 'self'", (string) $headers->get('Content-Security-Policy'));
-        self::assertStringNotContainsString("script-src 'unsafe", (string) $headers->get('Content-Security-Policy'));
+        self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));
+        preg_match('/<meta name="style-nonce" content="([0-9a-f]{24})">/', (string) $this->client->getResponse()->getContent(), $nonce);
+        self::assertStringContainsString("style-src 'self' 'nonce-".($nonce[1] ?? '')."'",
+            (string) $headers->get('Content-Security-Policy'));
+        $this->client->request('GET', '/');
+        self::assertStringNotContainsString($nonce[1] ?? '-', (string) $this->client->getResponse()->getContent(), 'another each time');
+        $this->client->request('GET', '/');
         self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         preg_match_all('/(?:src|href)="([^"]+)"/', (string) $this->client->getResponse()->getContent(), $links);
         foreach ($links[1] as $link) {

@@ -6,7 +6,6 @@ namespace Pausis\Tests\Core;
 
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Cooker\Cooker;
-use Pausis\Core\Cooker\Setting;
 use Pausis\Core\Cooker\Shape;
 use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Day\HandsOn;

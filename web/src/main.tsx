@@ -1,4 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { setNonce } from "get-nonce";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
@@ -6,6 +7,9 @@ import { Problem } from "./api/Problem";
 import { App } from "./app/App";
 import { Toasts } from "./kit/Toasts";
 import "./kit/tokens.css";
+
+// Dialogs lay a style over the page that is beneath them; nothing else may.
+setNonce(document.querySelector<HTMLMetaElement>("meta[name=style-nonce]")?.content ?? "");
 
 const client = new QueryClient({
   defaultOptions: {

@@ -1,10 +1,9 @@
 import { Popover } from "radix-ui";
 import { lazy, Suspense, useState } from "react";
+import { KEY } from "./Stepper";
 
 const DaySheet = lazy(() => import("./DaySheet").then((sheet) => ({ default: sheet.DaySheet })));
 
-export const KEY =
-  "inline-flex size-9 shrink-0 items-center justify-center rounded-lg border border-edge bg-panel text-lg font-bold text-rim hover:bg-sunk";
 const SHORT = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
 const WHOLE = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long", year: "numeric" });
 

@@ -1,5 +1,5 @@
 import { DayPicker } from "react-day-picker";
-import { KEY } from "./DayField";
+import { KEY } from "./Stepper";
 
 /** A month to take a day from; loaded when it is opened. */
 export function DaySheet({ at, onPick }: { at: Date | null; onPick: (day: Date) => void }) {

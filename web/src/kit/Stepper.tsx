@@ -1,6 +1,7 @@
 import { useId } from "react";
 
-const KEY =
+/** A step to one side. */
+export const KEY =
   "inline-flex size-9 shrink-0 items-center justify-center rounded-lg border border-edge bg-panel text-lg font-bold text-rim hover:bg-sunk";
 
 /** A value that is typed, or nudged by a step to either side. */
