@@ -13,7 +13,9 @@ final readonly class Mutants
 {
     private const SEED = 20261202;
     private const FIFTH = 1.2;
-    private const FLIPPED = ['<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<', '===' => '!==', '!==' => '===', '==' => '!=', '!=' => '=='];
+    private const FLIPPED = [
+        '<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<', '===' => '!==', '!==' => '===', '==' => '!=', '!=' => '==',
+    ];
     /** Where nothing is computed: patterns of words, tables of vocabulary, trained weights. */
     private const NO_VALUES = '#^(?:data|Reading|Larder/Vocab)#';
     /** Tests of the same matter first, then all but those that take minutes. */
@@ -70,7 +72,8 @@ final readonly class Mutants
             $out = [];
             exec(\sprintf(
                 'cd %s && timeout %d %s -d memory_limit=1G vendor/bin/phpunit --no-progress --stop-on-defect --filter %s %s 2>&1',
-                escapeshellarg($this->copy), self::MOST_SECONDS, escapeshellarg(\PHP_BINARY), escapeshellarg(self::SLOW), escapeshellarg($folder),
+                escapeshellarg($this->copy), self::MOST_SECONDS, escapeshellarg(\PHP_BINARY), escapeshellarg(self::SLOW),
+                escapeshellarg($folder),
             ), $out, $status);
             if (0 !== $status) {
                 preg_match('/^1\) .*\\\\(\w+::\w+)/m', implode("\n", $out), $m);
@@ -120,7 +123,8 @@ final readonly class Mutants
             if (str_contains($from, "\n") || $at < $start + $indent) {
                 continue;
             }
-            $same = \count(array_filter(explode("\n", substr($source, 0, $start)), static fn (string $l): bool => trim($l) === trim($line)));
+            $sooner = explode("\n", substr($source, 0, $start));
+            $same = \count(array_filter($sooner, static fn (string $l): bool => trim($l) === trim($line)));
             $found[] = new Mutant($name, trim($line), $same, $at - $start - $indent, $from, $to);
         }
 
@@ -184,8 +188,8 @@ final readonly class Mutants
     {
         $killed = array_filter($became, static fn (?string $one): bool => null !== $one);
         $text = \sprintf(
-            "# What a changed value does\n\nWritten by `bin/mutants`: places of core/ (reading aside) drawn by lot before a test was written for"
-                ." them, each moved by a fifth, dropped, or turned round. %d of %d are noticed, without the tests that take minutes.\n\n"
+            "# What a changed value does\n\nWritten by `bin/mutants`: places of core/ (reading aside) drawn by lot before a test was"
+                ." written for them, each moved by a fifth, dropped, or turned round. %d of %d are noticed, without the tests that take minutes.\n\n"
                 ."| | where | noticed by |\n|---|---|---|\n", \count($killed), \count($became),
         );
         foreach ($became as $k => $by) {

@@ -199,7 +199,9 @@ abstract class BrowserTestCase extends TestCase
             $this->click("//button[starts-with(@aria-label, 'Go to the Next Month')]");
         }
         $this->click("//td[@data-day='$day']//button");
-        self::waitFor(static fn (): bool => [] === self::$driver->findElements(WebDriverBy::xpath($sheet)), self::WAIT_SECONDS, 'it closes');
+        self::waitFor(
+            static fn (): bool => [] === self::$driver->findElements(WebDriverBy::xpath($sheet)), self::WAIT_SECONDS, 'it closes',
+        );
     }
 
     protected function choose(string $label, string $option): void

@@ -94,7 +94,9 @@ final class ValuesTest extends TestCase
         $lines = ['2 onions', '600 ml chicken stock', '1 tsp salt', '200 ml double cream'];
         $ingredients = array_map(static fn (string $line): Ingredient => $reader->read($line), $lines);
         $plan = Days::braise(lines: $lines)->chosen->sauce;
-        $late = array_sum(array_map(static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $plan->changes));
+        $late = array_sum(array_map(
+            static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $plan->changes,
+        ));
         self::assertGreaterThan(150.0, $late);
         $without = new SaucePlan(
             $plan->original, $plan->atEnd, $plan->target, $plan->targetIsFloor, $plan->load, $plan->recipe, $plan->reduce, [],
@@ -102,8 +104,8 @@ final class ValuesTest extends TestCase
         $meats = new Meats(Cooks::joint('beef-chuck', 1.3));
 
         self::assertEqualsWithDelta(
-            $late, SaltBalance::of($ingredients, $meats, $plan, 100)->potGrams - SaltBalance::of($ingredients, $meats, $without, 100)->potGrams,
-            0.1,
+            $late, SaltBalance::of($ingredients, $meats, $plan, 100)->potGrams
+                - SaltBalance::of($ingredients, $meats, $without, 100)->potGrams, 0.1,
         );
     }
 
