@@ -189,8 +189,8 @@ final readonly class Mutants
         $killed = array_filter($became, static fn (?string $one): bool => null !== $one);
         $text = \sprintf(
             "# What a changed value does\n\nWritten by `bin/mutants`: places of core/ (reading aside) drawn by lot before a test was"
-                ." written for them, each moved by a fifth, dropped, or turned round. %d of %d are noticed, without the tests that take minutes.\n\n"
-                ."| | where | noticed by |\n|---|---|---|\n", \count($killed), \count($became),
+                .' written for them, each moved by a fifth, dropped, or turned round. %d of %d are noticed, without the tests that'
+                ." take minutes.\n\n| | where | noticed by |\n|---|---|---|\n", \count($killed), \count($became),
         );
         foreach ($became as $k => $by) {
             $text .= \sprintf("| %d | %s | %s |\n", $k + 1, str_replace('|', '\|', $mutants[$k]->place()), $by ?? '**nothing**');
