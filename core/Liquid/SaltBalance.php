@@ -89,7 +89,8 @@ final readonly class SaltBalance
         $late = array_sum(array_map(
             static fn (LiquidChange $c): float => LiquidFate::Late === $c->fate ? $c->poured : 0.0, $sauce->changes,
         ));
-        $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $sauce->load + $late + $sauce->more - $evaporatedGrams);
+        $liquid = $sauce->load + $late + $sauce->more + $sauce->toppedUp;
+        $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $liquid - $evaporatedGrams);
         $reduced = max(1.0, $pot - $sauce->reduce);
         $sum = new Sum('salt', 'g', $terms);
 

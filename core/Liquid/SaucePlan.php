@@ -19,6 +19,7 @@ final readonly class SaucePlan
      * @param float              $reduce   to boil off on the hob at the end, mL
      * @param list<LiquidChange> $changes
      * @param float              $more     mL more than was thought, where somebody has looked; less where negative
+     * @param float              $toppedUp mL that were added since it was loaded, thought of in what it ends with; less where negative
      * @param float              $tooSalty mL that stay though they are too much, since boiled down the sauce would be too salty
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class SaucePlan
         public array $changes,
         public float $tooSalty = 0.0,
         public float $more = 0.0,
+        public float $toppedUp = 0.0,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class SaucePlan
         return new self(
             $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, new Term('as-seen', $more)]),
             min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
-            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $this->more + $more,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $more, toppedUp: $this->toppedUp,
         );
     }
 
@@ -64,7 +66,7 @@ final readonly class SaucePlan
         return new self(
             $this->original, new Sum($this->atEnd->code, $this->atEnd->unit, [...$this->atEnd->terms, $added]),
             min($this->target, $left), $this->targetIsFloor, $this->load, $this->recipe,
-            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $this->more + $added->value,
+            $reduces ? SauceBalance::worthReducing($left - $this->target) : 0.0, $this->changes, more: $this->more, toppedUp: $added->value,
         );
     }
 
@@ -73,7 +75,7 @@ final readonly class SaucePlan
     {
         return new self(
             $this->original, $this->atEnd, $this->target, $this->targetIsFloor, $this->load, $this->recipe, $reduce, $this->changes,
-            max(0.0, $this->reduce - $reduce), $this->more,
+            max(0.0, $this->reduce - $reduce), $this->more, $this->toppedUp,
         );
     }
 

@@ -144,7 +144,10 @@ export function useAtHand(today: TodayView | undefined) {
   const pots = today?.running ?? [];
   const braises = [
     ...pots.map((pot) => pot.braiseId),
-    ...(today?.planned ?? []).slice(0, 1).map((braise) => braise.id),
+    ...(today?.planned ?? [])
+      .filter((braise) => braise.works)
+      .slice(0, 1)
+      .map((braise) => braise.id),
   ];
   const key = JSON.stringify([pots.map((pot) => pot.cookId), braises]);
   useEffect(() => {

@@ -3,6 +3,9 @@ const TONE_SECONDS = 0.35;
 
 /** A bell made here; nothing is heard where the browser doesn’t let a page sound before it was touched. */
 export function ring(): void {
+  if (navigator.userActivation?.hasBeenActive === false) {
+    return;
+  }
   try {
     const audio = new AudioContext();
     TONES.forEach((hertz, index) => {
