@@ -100,6 +100,10 @@ final class WholeDayTest extends BrowserTestCase
             self::waitFor(static fn (): bool => $text !== self::$driver->executeScript(
                 'return document.querySelector("[data-testid=next-text]")?.textContent.trim() ?? ""',
             ), self::WAIT_SECONDS, "another job than $text");
+            // What the page shows at once is what it was told last; what is asked next is the server's answer.
+            self::waitFor(static fn (): bool => true === self::$driver->executeScript(
+                'return !Object.keys(localStorage).some((key) => key.startsWith("pausis.records."))',
+            ), self::WAIT_SECONDS, 'what was done, told');
             $done[] = $text;
         }
 

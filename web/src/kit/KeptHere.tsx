@@ -1,9 +1,13 @@
 import type { Box } from "../api/outbox";
 import { Notice } from "./Notice";
 
-/** What was recorded on this device and has not reached the server. */
+/** On its way so long, milliseconds, it is said that it isn’t there yet. */
+const A_WHILE = 2000;
+
+/** What was recorded on this device and doesn’t reach the server; of what is there in a moment nothing is said. */
 export function KeptHere({ box }: { box: Pick<Box, "entries" | "kept" | "failing"> }) {
-  if (box.entries.length === 0) {
+  const first = box.entries[0];
+  if (first === undefined || (box.kept && box.failing === null && Date.now() - first.made < A_WHILE)) {
     return null;
   }
   return (
