@@ -225,7 +225,15 @@ final class CookController extends ApiController
     public function dinner(string $id, #[MapRequestPayload] DinnerDraft $dinner, MoveDinner $move): JsonResponse
     {
         $cook = $this->find($id);
-        $move->move($cook, $dinner->later, trim($dinner->serves), $dinner->id, $this->keep(...));
+        $serves = trim($dinner->serves);
+        $problems = new Problems();
+        if ('' !== $serves && !preg_match('/^\d{1,4}$/', $serves)) {
+            $problems->add('number-not-understood', 'serves', ['typed' => $serves]);
+        } elseif ('' !== $serves) {
+            $problems->within(Range::servings(), (float) $serves, 'serves');
+        }
+        $problems->throwIfAny();
+        $move->move($cook, $dinner->later, $serves, $dinner->id, $this->keep(...));
 
         return $this->answer($this->presenter->present($cook));
     }

@@ -84,6 +84,9 @@ final class HappenedTest extends ApiTestCase
         self::assertSame('2026-11-26T07:30', self::in($this->call('GET', $this->braise), 'draft.serveAt'));
         $this->call('POST', "$this->cook/dinner", ['later' => -239], 422);
         $this->call('POST', "$this->cook/dinner", ['later' => 4_000], 422);
+        foreach (['many', '0', '5000'] as $serves) {
+            $this->call('POST', "$this->cook/dinner", ['serves' => $serves], 422);
+        }
     }
 
     public function testItRingsWhenAnActsTimeHasComeAndSomebodyIsAwake(): void

@@ -140,7 +140,8 @@ export async function send(place: string, onAnswer: (entry: Entry, answer: unkno
         onAnswer(entry, answer);
       } catch (error) {
         const problem = error instanceof Problem ? error : new Problem(500, String(error));
-        if (problem.passing) {
+        // A device that has to say the passphrase again sends it once it has.
+        if (problem.passing || problem.status === 401) {
           change(place, { failing: problem });
           return;
         }

@@ -47,6 +47,15 @@ describe("what waits on this device", () => {
     expect(kept.size).toBe(0);
   });
 
+  it("waits for a device that has to say the passphrase again", async () => {
+    put("four", "done", { job: "a" }, "A");
+    vi.stubGlobal("location", { pathname: "/door" });
+    vi.stubGlobal("fetch", () => answer(401, { title: "Who is there?", violations: [] }));
+    await send("four", () => undefined);
+    expect(boxOf("four").entries).toHaveLength(1);
+    expect(boxOf("four").refusal).toBeNull();
+  });
+
   it("is said, not sent again, where the server refuses it", async () => {
     put("two", "probe", { celsius: "900" }, "900 °C");
     put("two", "done", { job: "a" }, "A");
