@@ -31,6 +31,7 @@ use Pausis\Core\Meat\Meats;
 use Pausis\Core\Quantity\Duration;
 use Pausis\Core\Quantity\Length;
 use Pausis\Core\Quantity\Mass;
+use Pausis\Core\Quantity\Number;
 use Pausis\Core\Quantity\Power;
 use Pausis\Core\Quantity\Temperature;
 use Pausis\Core\Quantity\Unit;
@@ -169,6 +170,17 @@ final class ValuesTest extends TestCase
     public function testWhatAMeasureOfTheKitchenHolds(Unit $unit, float $millilitres): void
     {
         self::assertSame($millilitres, $unit->millilitres(UnitSystem::Metric));
+    }
+
+    public function testAFractionInOneSignIsWhatItSays(): void
+    {
+        foreach ([
+            '½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5],
+            '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8],
+        ] as $sign => [$over, $under]) {
+            self::assertEqualsWithDelta($over / $under, Number::value($sign), 1e-9, $sign);
+            self::assertEqualsWithDelta(2 + $over / $under, Number::value("2$sign"), 1e-9, $sign);
+        }
     }
 
     #[TestWith([Unit::Handful, 30.0])]
