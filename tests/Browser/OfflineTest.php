@@ -9,7 +9,7 @@ final class OfflineTest extends BrowserTestCase
 {
     protected const NOW = '2026-11-25T18:40:00+01:00';
 
-    public function testFromTheFirstJobToTheNotebookWithTheServerGoneAndTwoReloads(): void
+    public function testFromTheFirstJobOnWithTheServerGoneTwice(): void
     {
         self::at('2026-11-26T07:40:00+01:00');
         $this->resize(390, 844);
