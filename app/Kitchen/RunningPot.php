@@ -151,8 +151,12 @@ final readonly class RunningPot
         // Records of before this choice tell the thickness and the starch.
         $way = $said['way'] ?? (null === $thickness ? Closing::AS_PLANNED : ThickenedBy::Starch->value);
 
+        // What was added or ladled off after somebody had looked is in it, or out of it, as well.
+        $since = array_filter($cook->of(EventKind::Poured->value), static fn (array $e): bool => ($e['made'] ?? 0) > ($said['made'] ?? 0));
+        $left = (float) $said['value'] + array_sum(array_map(static fn (array $e): float => (float) $e['value'], $since));
+
         return Closing::said(
-            (float) $said['value'], $way, $thickness ?? Thickness::CoatsSpoon,
+            max(0.0, $left), $way, $thickness ?? Thickness::CoatsSpoon,
             Thickener::tryFrom($said['thickener'] ?? '') ?? Thickener::CornStarch,
         );
     }

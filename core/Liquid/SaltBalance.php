@@ -92,6 +92,11 @@ final readonly class SaltBalance
         $liquid = $sauce->load + $late + $sauce->more + $sauce->toppedUp;
         $pot = max(1.0, $meats->boneless()->inGrams() + $solids + $liquid - $evaporatedGrams);
         $reduced = max(1.0, $pot - $sauce->reduce);
+        if ($sauce->toppedUp < 0) {
+            // What was ladled off took its salt with it.
+            $all = array_sum(array_map(static fn (Term $t): float => $t->value, $terms));
+            $terms[] = new Term('salt-ladled-off', $all * $sauce->toppedUp / ($pot - $sauce->toppedUp));
+        }
         $sum = new Sum('salt', 'g', $terms);
 
         $inSauce = 100 * $sum->total / $pot * ($sauce->left() > 0 ? max(1.0, $sauce->atEnd->total / $sauce->left()) : 1.0);

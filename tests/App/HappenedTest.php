@@ -50,6 +50,11 @@ final class HappenedTest extends ApiTestCase
         $out = $this->call('POST', "$this->cook/poured", ['amount' => '200 mL', 'out' => true, 'at' => '01:30']);
         self::assertSame('200 mL ladled off', self::in($out, 'events.1.text'));
         self::assertEqualsWithDelta($sauce - 200, $this->left(), 60.0);
+        $this->call('DELETE', "$this->cook/events/last");
+        $this->call('POST', "$this->cook/sauce", ['left' => '900 mL', 'thickness' => 'as-the-recipe', 'thickener' => 'corn-starch',
+            'way' => 'as-planned']);
+        $this->call('POST', "$this->cook/poured", ['amount' => '300 mL', 'hot' => true]);
+        self::assertEqualsWithDelta(1200.0, $this->left(), 60.0, 'after somebody has looked');
         $this->call('POST', "$this->cook/poured", ['amount' => '90 L'], 422);
         $this->call('POST', "$this->cook/poured", ['amount' => 'a bit'], 422);
     }
@@ -76,6 +81,8 @@ final class HappenedTest extends ApiTestCase
         self::assertSame('Dinner at 08:00, for 6', self::in($later, 'events.1.text'));
         $view = $this->call('GET', $this->braise);
         self::assertSame(['2026-11-26T08:00', '6'], [self::in($view, 'draft.serveAt'), self::in($view, 'draft.serves')]);
+        $this->call('POST', "$this->cook/dinner", ['later' => 0, 'at' => '-90 s', 'id' => 'kept'], 200);
+        $this->call('DELETE', "$this->cook/events/last?event=kept");
         $twice = $this->call('POST', "$this->cook/dinner", ['later' => 30, 'id' => 'late']);
         self::assertSame('Dinner at 08:00, as planned.', self::text($twice, 'headline'), 'taken once');
 

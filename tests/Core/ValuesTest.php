@@ -126,6 +126,23 @@ final class ValuesTest extends TestCase
         self::assertEqualsWithDelta(0.014, $share * $plan->atEnd->total / $limited->left(), 1e-6);
     }
 
+    public function testWhatIsLadledOffTakesItsSaltAndWhatIsAddedDilutesIt(): void
+    {
+        $reader = new IngredientReader(Larder::load(), Cuts::load());
+        $lines = ['2 onions', '800 ml chicken stock', '1 tsp salt'];
+        $ingredients = array_map(static fn (string $line): Ingredient => $reader->read($line), $lines);
+        $plan = Days::braise(lines: $lines)->chosen->sauce;
+        $salt = static fn (float $more): SaltBalance => SaltBalance::of(
+            $ingredients, new Meats(Cooks::joint('beef-chuck', 1.3)), 0.0 === $more ? $plan : $plan->toppedUp($more, false), 100,
+        );
+        [$as, $less, $more] = [$salt(0.0), $salt(-300.0), $salt(300.0)];
+
+        self::assertEqualsWithDelta($as->percentBefore, $less->percentBefore, 1e-9, 'no saltier for it');
+        self::assertLessThan($as->sum->total, $less->sum->total);
+        self::assertEqualsWithDelta($as->sum->total, $more->sum->total, 1e-9);
+        self::assertEqualsWithDelta($as->percentBefore * $as->potGrams / ($as->potGrams + 300), $more->percentBefore, 1e-9);
+    }
+
     #[TestWith([0.36, false])]
     #[TestWith([0.31, true])]
     public function testLeanMeatWantsAThirdOfItsHeightInLiquid(float $covered, bool $warns): void

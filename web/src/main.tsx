@@ -3,6 +3,7 @@ import { setNonce } from "get-nonce";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
+import { prune } from "./api/kept";
 import { Problem } from "./api/Problem";
 import { App } from "./app/App";
 import { Toasts } from "./kit/Toasts";
@@ -25,6 +26,8 @@ const client = new QueryClient({
 if (import.meta.env.PROD && "serviceWorker" in navigator) {
   window.addEventListener("load", () => navigator.serviceWorker.register("/sw.js").catch(() => undefined));
 }
+
+prune(Date.now()).catch(() => undefined);
 
 const root = document.getElementById("root");
 if (root) {

@@ -61,7 +61,7 @@ final readonly class FinishPresenter
         $millilitres = match (true) {
             null !== $level => self::standing($geometry, $lifted)(max(0.0, min(1.0, $level)) * $depth),
             '' !== $left => $this->typed($left, $geometry, $lifted, $problems),
-            null !== $said => (float) $said['value'],
+            null !== $said => $order->closing->left ?? (float) $said['value'],
             default => $thought,
         };
         $problems->throwIfAny();

@@ -3,13 +3,16 @@ import { request } from "./request";
 
 /** A record that is sent sooner than this after it was made happened when it arrives. */
 const AT_ONCE_SECONDS = 20;
+/** The record that a pot was switched on: what the server asks about it first is asked, and it waits till it is answered. */
+export const SWITCHED_ON = "cook";
 const PREFIX = "pausis.records.";
 const OF_BRAISE = "braise.";
 
 /** Something that was recorded on this device: where it goes, what it says, and in what words it is shown until it is there. */
 export type Entry = { id: string; path: string; body: Record<string, unknown>; text: string; made: number };
 
-export type Refusal = { path: string; problem: Problem };
+/** What was refused, and by its id whether it still waits to be said otherwise: that a pot is on is never dropped. */
+export type Refusal = { id: string; path: string; problem: Problem };
 
 /** What waits for one place: in order, whether it outlives a reload, why it isn’t sent, and what was refused last. */
 export type Box = { entries: Entry[]; kept: boolean; failing: Problem | null; refusal: Refusal | null };
@@ -116,12 +119,21 @@ export function dropLast(place: string): boolean {
   return true;
 }
 
+/** Said otherwise since. */
+export function drop(place: string, id: string): void {
+  const { entries, refusal } = boxOf(place);
+  change(place, { entries: entries.filter((one) => one.id !== id), refusal: refusal?.id === id ? null : refusal });
+}
+
+/** How long ago a record was made, as the server takes it; empty for now. */
+export const since = (entry: Entry, now: number) => `-${Math.max(0, Math.round((now - entry.made) / 1000))} s`;
+
 /** With the time it was made where it is sent later; the server knows what o’clock that is in the house. */
 export function timed(entry: Entry, now: number): Record<string, unknown> {
   const ago = Math.round((now - entry.made) / 1000);
   const late = ago > AT_ONCE_SECONDS && (entry.body.at ?? "") === "" && entry.path !== "close";
-  const named = entry.path === "close" || entry.path === "cook" ? {} : { id: entry.id };
-  return { ...entry.body, ...named, ...(late ? { at: `-${ago} s` } : {}) };
+  const named = entry.path === "close" || entry.path === SWITCHED_ON ? {} : { id: entry.id };
+  return { ...entry.body, ...named, ...(late ? { at: since(entry, now) } : {}) };
 }
 
 /** Sends what waits, in order; the server takes each once. What it refuses is said, not sent again. */
@@ -133,6 +145,9 @@ export async function send(place: string, onAnswer: (entry: Entry, answer: unkno
   try {
     for (let next = boxOf(place).entries[0]; next !== undefined; next = boxOf(place).entries[0]) {
       const entry = next;
+      if (boxOf(place).refusal?.id === entry.id) {
+        return;
+      }
       const rest = () => boxOf(place).entries.filter((one) => one.id !== entry.id);
       try {
         const answer = await request("POST", `${addressOf(place)}/${entry.path}`, timed(entry, Date.now()));
@@ -145,7 +160,11 @@ export async function send(place: string, onAnswer: (entry: Entry, answer: unkno
           change(place, { failing: problem });
           return;
         }
-        change(place, { entries: rest(), failing: null, refusal: { path: entry.path, problem } });
+        const refusal = { id: entry.id, path: entry.path, problem };
+        change(
+          place,
+          entry.path === SWITCHED_ON ? { failing: null, refusal } : { entries: rest(), failing: null, refusal },
+        );
       }
     }
   } finally {

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { remembered } from "./kept";
-import { boxOf, boxOfBraise, put } from "./outbox";
+import { boxOf, boxOfBraise, put, SWITCHED_ON } from "./outbox";
 import { Problem } from "./Problem";
 import { request } from "./request";
 import type {
@@ -266,7 +266,7 @@ export const useStartCook = (braiseId: string) =>
         if (!(error instanceof Problem) || error.status !== 0) {
           throw error;
         }
-        put(boxOfBraise(braiseId), "cook", start, "switched on");
+        put(boxOfBraise(braiseId), SWITCHED_ON, start, "switched on");
         return null;
       }
     },

@@ -1,6 +1,6 @@
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useSyncExternalStore } from "react";
-import { boxOf, type Entry, places, send, subscribe } from "./outbox";
+import { boxOf, type Entry, places, SWITCHED_ON, send, subscribe } from "./outbox";
 import type { BraiseView, CookView } from "./types";
 
 const RETRY_MS = 3000;
@@ -12,7 +12,7 @@ function arrived(client: QueryClient, entry: Entry, answer: unknown): void {
     client.setQueryData(["cook", (answer as CookView).id], answer);
   }
   const stale = ["today", "braise", "cook"];
-  for (const key of entry.path === "close" || entry.path === "cook"
+  for (const key of entry.path === "close" || entry.path === SWITCHED_ON
     ? [...stale, "braises", "notebook", "cookers"]
     : stale) {
     const fresh = entry.path === "ticks" ? key === "braise" : key === "cook";

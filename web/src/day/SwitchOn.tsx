@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { boxOfBraise } from "../api/outbox";
+import { boxOfBraise, drop, SWITCHED_ON, since } from "../api/outbox";
 import { Problem } from "../api/Problem";
 import { useStartCook, useTick, useToday } from "../api/queries";
 import type { StartCook } from "../api/types";
@@ -29,8 +29,17 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
     adaptation?.outcomes.find((outcome) => outcome.setting === value)?.label ??
     catalogue.settings.find((one) => one.value === value)?.label ??
     value;
+  const waiting = box.entries.find((one) => one.path === SWITCHED_ON);
   const begin = (more: Partial<StartCook>) => {
-    const next = { ...said, at, setting: setting || planned, ...more };
+    // What was kept here while the server was away happened when it was kept, whatever is answered now.
+    const then =
+      waiting === undefined
+        ? {}
+        : { ...(waiting.body as StartCook), at: waiting.body.at || since(waiting, Date.now()) };
+    const next: StartCook = { ...said, setting: setting || planned, ...then, ...more };
+    if (waiting !== undefined) {
+      drop(boxOfBraise(view.id), waiting.id);
+    }
     setSaid(next);
     start.mutate(next, { onSuccess: (cook) => cook !== null && navigate(`/cooks/${cook.id}`) });
   };
@@ -44,8 +53,8 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
       </Link>
     );
   }
-  const waiting = box.entries.find((one) => one.path === "cook");
-  if (waiting !== undefined) {
+  const held = waiting !== undefined && box.refusal?.id === waiting.id;
+  if (waiting !== undefined && !held) {
     return (
       <div id="switch-on">
         <Notice kind="warn" word="1 kept here" live>
@@ -57,7 +66,7 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
       </div>
     );
   }
-  const refused = box.refusal?.path === "cook" ? box.refusal.problem : start.error;
+  const refused = box.refusal?.path === SWITCHED_ON ? box.refusal.problem : start.error;
   const asked = refused instanceof Problem ? refused.violations.filter((one) => one.offers !== undefined) : [];
   const used = today?.running.find((one) => one.cookerId === draft.cookerId);
   const [day, dinner] = [today && localMoment(Date.parse(today.now), zone).split("T")[0], draft.serveAt.split("T")[0]];
@@ -88,7 +97,12 @@ export function SwitchOn({ large = false }: { large?: boolean }) {
             </Button>
           </>
         ) : (
-          <Button weight="main" className={size} onClick={() => begin({})} disabled={start.isPending || planned === ""}>
+          <Button
+            weight="main"
+            className={size}
+            onClick={() => begin({ at })}
+            disabled={start.isPending || planned === ""}
+          >
             Switched on{at === "" ? " now" : ""}, on {label(setting || planned)}
           </Button>
         )}

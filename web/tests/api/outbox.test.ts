@@ -9,7 +9,7 @@ const storage = {
 vi.stubGlobal("localStorage", storage);
 vi.stubGlobal("window", { addEventListener: () => undefined });
 
-const { boxOf, boxOfBraise, dropLast, put, send, timed } = await import("../../src/api/outbox");
+const { boxOf, boxOfBraise, drop, dropLast, put, send, timed } = await import("../../src/api/outbox");
 
 const answer = (status: number, body: unknown) => Promise.resolve(new Response(JSON.stringify(body), { status }));
 const entry = { id: "r", path: "done", body: { job: "mash-0" }, text: "Mash", made: 1_000_000 };
@@ -54,6 +54,24 @@ describe("what waits on this device", () => {
     await send("four", () => undefined);
     expect(boxOf("four").entries).toHaveLength(1);
     expect(boxOf("four").refusal).toBeNull();
+  });
+
+  it("keeps that a pot was switched on until what is asked about it is answered", async () => {
+    const place = boxOfBraise("five");
+    put(place, "cook", { at: "" }, "switched on");
+    let asked = 0;
+    vi.stubGlobal("fetch", () => {
+      asked += 1;
+      return answer(422, { title: "Which dinner?", violations: [] });
+    });
+    await send(place, () => undefined);
+    await send(place, () => undefined);
+    expect(asked).toBe(1);
+    expect(boxOf(place).entries).toHaveLength(1);
+    expect(JSON.parse(kept.get("pausis.records.braise.five") ?? "[]")).toHaveLength(1);
+    expect(boxOf(place).refusal?.id).toBe(boxOf(place).entries[0]?.id);
+    drop(place, boxOf(place).entries[0]?.id ?? "");
+    expect(boxOf(place)).toMatchObject({ entries: [], refusal: null });
   });
 
   it("is said, not sent again, where the server refuses it", async () => {
