@@ -1,5 +1,4 @@
 import type { Box } from "../api/outbox";
-import { Notice } from "./Notice";
 
 /** On its way so long, milliseconds, it is said that it isn’t there yet. */
 const A_WHILE = 2000;
@@ -11,11 +10,15 @@ export function KeptHere({ box }: { box: Pick<Box, "entries" | "kept" | "failing
     return null;
   }
   return (
-    <Notice kind="warn" word={box.kept ? `${box.entries.length} kept here` : "Not kept over a reload"} live>
+    <details role="status" className="text-sm">
+      <summary className="cursor-pointer font-semibold text-heat">
+        <span aria-hidden="true">▲ </span>
+        {box.kept ? `${box.entries.length} kept here` : "Not kept over a reload"}, not sent yet
+      </summary>
       <p data-testid="waiting">
-        Not sent yet: {box.entries.map((entry) => entry.text).join("; ")}. Sent again every few seconds. Times are those
-        last computed until then. {box.failing?.message}
+        {box.entries.map((entry) => entry.text).join("; ")}. Sent again every few seconds. Times are those last computed
+        until then. {box.failing?.message}
       </p>
-    </Notice>
+    </details>
   );
 }

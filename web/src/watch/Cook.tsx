@@ -102,9 +102,9 @@ export function Cook({ cook: told, stale }: { cook: CookView; stale: boolean }) 
         </header>
         <div className={`min-w-0 ${sauce ? "table:col-span-2" : ""}`}>
           {stale && (
-            <Notice kind="warn" word="Not reached" live>
-              Shown as of {cook.now}. It is asked again every few seconds.
-            </Notice>
+            <p role="status" className="text-sm font-semibold text-heat">
+              <span aria-hidden="true">▲ </span>Not reached. Shown as of {cook.now}, asked again every few seconds.
+            </p>
           )}
           <KeptHere box={{ entries: records.waiting, kept: records.kept, failing: records.failing }} />
           {!cook.closed && <Flags flags={cook.flags} onRecord={record} problem={records.problem("facts")} />}
