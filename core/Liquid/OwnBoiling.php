@@ -106,7 +106,8 @@ final readonly class OwnBoiling
      */
     private static function pouredAfter(Dish $dish, array $before, array $after): array
     {
-        $early = array_merge(...array_map(static fn (Act $a): array => $a->foods, $before));
+        // What something only soaks in goes where that goes.
+        $early = array_merge(...array_map(static fn (Act $a): array => ActKind::Soak === $a->kind ? [] : $a->foods, $before));
         $late = array_merge(...array_map(static fn (Act $a): array => $a->foods, $after));
 
         return array_values(array_unique(array_filter(

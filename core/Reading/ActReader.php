@@ -7,6 +7,7 @@ namespace Pausis\Core\Reading;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\Internal\ActsTogether;
 use Pausis\Core\Reading\Internal\Durations;
+use Pausis\Core\Reading\Internal\Frying;
 use Pausis\Core\Reading\Internal\Temperatures;
 use Pausis\Core\Reading\Internal\Verbs;
 use Pausis\Core\Recipe\Act;
@@ -68,6 +69,7 @@ final class ActReader
     private const LOOSENS = '/\b(?:deglaz\w*|scrap\w*|loosen\w*|bubbl\w*|sizzl\w*|pan)\b/iu';
     /** "STEP 6" */
     private const MARKER = '/^\W*(?:step|stage|part|no\.?)?\s*\d{1,2}\W*$/iu';
+    private const NUMBERED = '/^\W*\d{1,2}\s+(?=\p{Lu}\p{Ll})/u';
     private const MEANWHILE = '/^\W*(?:meanwhile|in the meantime)\b[\s,:]*/iu';
     /** "Lift out, let it | rest" */
     private const LET_IT = '/[\s,;]+(?:and )?(?:let|leave) (?:it|them)\s*$/iu';
@@ -82,7 +84,9 @@ final class ActReader
     private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew'
         .'|sauce)\b/iu';
     /** "everything but the parsley" */
-    private const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
+    public const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
+    /** "While the meat cooks, …" */
+    private const WHILE_IT = '/^\W*(?:while|as)\b[^,.;]{3,40},/iu';
     /** "onions in the bottom of the crock", "chives on top" */
     private const INTO_THE_POT = '/\b(?:bott(?:om)?|first|slow cooker|crock|insert|layer|on top|around|underneath)\b/iu';
     private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them|everything)|over\W*$'
@@ -113,11 +117,14 @@ final class ActReader
     /** What is done meanwhile, for the mash or the peas. */
     public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|the|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|couscous'
         .'|polenta|salad|slaw|dumplings|noodles'
-        .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:it|that|this|the \w+) (?:cooks?|braises?|simmers?|stews?'
+        .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:(?:the|your) )?\w+ (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
         .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
         .'|slaw|relish|salsa|raita|dressing'
         .'|potatoes|polenta|gremolata|topping|garnish|peas|greens)|'.self::FOR_A_SAUCE.')\b/iu';
+    /** "meanwhile place the onions in the bottom of a 7-quart slow cooker" */
+    public const INTO_THE_COOKER = '/\b(?:in|into|to|of|over) (?:the |a |an |your )?(?:[\d.,]+[- ]?(?:quart|qt|lit(?:re|er)|l)s?\.? )?'
+        .'(?:slow[ -]?cooker|crock(?:-?pot)?|insert)\b/iu';
     private const FOR_A_SAUCE = '(?:and )?for the (?:parsley|mint|white|mustard|cheese|horseradish|bread|cranberry|apple|caper|cucumber'
         .'|tahini|herb|yogh?urt|green|onion) (?:sauce|dip|salsa)';
     private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'
@@ -128,9 +135,10 @@ final class ActReader
         ActKind::Check, ActKind::Test, ActKind::Rest, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
     ];
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
-    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
+    private const IS_DONE = '(?:it|they|the meat|everything)(?: is| are|[’\']s|[’\']re) (?:done|ready|finished|due)';
+    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE.'|serving|you (?:eat|serve))'
         .'|from the end|to go\b|(?:minutes?|mins?|hours?|an hour) left\b|(?:more|further) min)/iu';
-    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|it is done|serving|you (?:eat|serve))'
+    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE.'|serving|you (?:eat|serve))'
         .'|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
     /** Whether a pan with fat is what things go into at the moment. */
@@ -205,9 +213,9 @@ final class ActReader
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
-        $goesOn = $this->besideBefore
+        $goesOn = $this->besideBefore && !preg_match(self::GO_IN, $sentence)
             && (preg_match(self::GOES_ON, $sentence) || ($this->unfinished && preg_match('/^\W*\p{Ll}/u', $sentence)));
-        $this->unfinished = !preg_match('/[.!?:;]\W*$/u', $sentence);
+        $this->unfinished = !preg_match('/[.!?:]\W*$/u', $sentence);
         $acts = $after
             ? ActsTogether::beside($acts, $sentence, self::OF_THE_BRAISE, $goesOn)
             : ActsTogether::soaked(ActsTogether::blanched($acts));
@@ -217,7 +225,7 @@ final class ActReader
             $this->lifted = $this->lifted || ActKind::Lift === $act->kind;
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
             $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
-                $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::Load, ActKind::Cook], true,
+                $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Load, ActKind::Cook], true,
             ));
         }
 
@@ -240,18 +248,21 @@ final class ActReader
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
             $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at))
                 .substr($sentence, $at, $to - $at);
-            $places = $naming->in((string) preg_replace(self::BUT, '', $whole));
+            $places = $naming->in((string) preg_replace([self::BUT, self::WHILE_IT], '', $whole));
             $done = (string) preg_replace(
                 '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
             );
             $objects = $this->objects(
                 (0 === $k ? "$lead " : '').$done,
-                $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT], '', $whole)), $ingredients,
+                $naming->in((string) preg_replace(['/\b(?:until|till)\b[^,;.]*/iu', self::BUT, self::WHILE_IT], '', $whole)), $ingredients,
             );
             $spokenOf = preg_match(self::FRIES_IT, $verb) && [] === $spans && !preg_match(self::PRONOUN, $whole)
                 ? $this->fried ?? $spokenOf : $spokenOf;
+            // "Wine back in, boil it hard"
+            $named = 0 === $k && '' !== trim($lead)
+                && [] !== array_intersect($this->objects($lead, $naming->in($lead), $ingredients), ['wine', 'liquid', 'sauce']);
             if (([] === array_diff($objects, ['fat']) && (preg_match(self::PRONOUN, $whole) || preg_match(self::FRIES_IT, $verb)))
-                || preg_match(self::IT, substr($sentence, $at + \strlen($verb)))) {
+                || (!$named && preg_match(self::IT, substr($sentence, $at + \strlen($verb))))) {
                 $objects = array_values(array_unique([...$objects, $spokenOf]));
             }
             $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
@@ -272,6 +283,7 @@ final class ActReader
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0]
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             $spans[] = [$kind, $whole, $places];
+            $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
 
@@ -304,7 +316,7 @@ final class ActReader
             $places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role,
         );
 
-        if (preg_match(self::GO_IN, $sentence)) {
+        if (preg_match(self::GO_IN, $sentence) || preg_match(self::INTO_THE_COOKER, $sentence)) {
             return false;
         }
         if (preg_match('/^\W*'.self::FOR_A_SAUCE.'\b/iu', $sentence)) {
@@ -498,18 +510,20 @@ final class ActReader
             $longest = null === $longest || $minutes->high > $longest->high ? $minutes : $longest;
         }
         $late = \in_array($kind, [ActKind::Add, ActKind::SeasonToTaste], true) && null !== $longest && preg_match(self::LATE, $sentence);
+        $outThen = ActKind::TakeOut === $kind && null !== $longest && preg_match(self::LATE, $sentence);
         $celsius = Temperatures::in($whole);
+        $fried = \in_array($kind, self::FRIES, true) ? Frying::minutes($whole) : null;
 
         return new Act(
             $id,
             $late ? ActKind::Add : $kind,
             array_map(static fn (int $p): string => $ingredients[$p]->key(), self::taken($kind, $places, $ingredients)),
-            $longest,
-            Batches::in($whole),
+            $fried ?? $longest,
+            null === $fried ? Batches::in($whole) : Batches::in($whole)->allTold(),
             $celsius[0] ?? null,
             null,
             preg_match(self::UNTIL, $whole, $u) ? trim($u['until']) : null,
-            $late ? When::beforeEnd($longest) : When::before(),
+            $late || $outThen ? When::beforeEnd($longest) : When::before(),
             self::bare($whole),
             $sentence,
         );
@@ -538,7 +552,7 @@ final class ActReader
     /** Words of a clause without what joins it to the next. */
     private static function bare(string $clause): string
     {
-        $bare = (string) preg_replace([self::MEANWHILE, self::LET_IT], '', $clause);
+        $bare = (string) preg_replace([self::MEANWHILE, self::LET_IT, self::NUMBERED], '', $clause);
 
         return trim((string) preg_replace('/(?:[\s,;:–—-]|\b(?:and|then|and then|or|but|,\s*and))+$|^[\s,;:–—-]+/iu', '', $bare));
     }

@@ -23,7 +23,7 @@ final readonly class AmountReader
         .'|heaped|heaping|rounded|level|big|the|of|up\s+to|at\s+least|just\s+(?:over|under)|nearly|almost|another)(?![\p{L}\p{M}])\s*/iu';
     private const LOOSE = '/(?:heaped|heaping|rounded|level|lvl\.?|scant|generous|good|whole|big|small|large|lrg|lge|lg|med|md|sm'
         .'|medium|smallish|full|fat|plump'
-        .'|juicy|little|(?:no\.?\s?|\#)\d{1,3}(?:\s?½|\.5)?(?=\s*(?:cans?|tins?)\b))(?![\p{L}\p{M}])\s*(?=%s)/iu';
+        .'|juicy|little|drained|rinsed|undrained|(?:no\.?\s?|\#)\d{1,3}(?:\s?½|\.5)?(?=\s*(?:cans?|tins?)\b))(?![\p{L}\p{M}])\s*(?=%s)/iu';
     private const RANGE = '/\s*(?:-|–|—|to|or)\s*(?<high>%s)/iu';
     /** "Pinch of saffron": one of it. */
     private const BARE = '/(?:small\s+|large\s+|good\s+|big\s+)?(?<unit>pinch|handful|bunch|knob|splash|strip|slice|stick|dash|glug|sprig'
@@ -227,7 +227,7 @@ final readonly class AmountReader
         if (null === $amount->unit) {
             return $amount;
         }
-        if (null !== ($half = $scan->take('/\s+and\s+a\s+(?<part>half|quarter)(?![\p{L}])/iu'))) {
+        if (null !== ($half = $scan->take('/\s+and\s+(?:a\s+)?(?<part>half|quarter)(?![\p{L}])/iu'))) {
             $more = 'half' === strtolower($half['part']) ? 0.5 : 0.25;
 
             return new Amount($amount->low + $more, $amount->high + $more, $amount->unit);

@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Reading\Internal\Durations;
+use Pausis\Core\Reading\Internal\EarlierDays;
 use Pausis\Core\Reading\Internal\Finishing;
 use Pausis\Core\Reading\Internal\Parts;
 use Pausis\Core\Reading\Internal\StructureReader;
@@ -14,6 +15,7 @@ use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Correction;
 use Pausis\Core\Recipe\Dish;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Minutes;
 use Pausis\Core\Recipe\Part;
 use Pausis\Core\Recipe\PartKind;
@@ -29,6 +31,9 @@ final readonly class DishReader
     private const EVENING = '/\b(?:overnight|(?:the )?(?:night|evening|day) (?:before|ahead)|(?:for )?(?:(?:one|two|three|four'
         .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
+    private const OF_THE_POT = '/\b(?:meat|sauce|stew|braise|juices|gravy|pot|slow cooker)\b/iu';
+    private const OF_THE_BRAISE = [ActKind::Lift, ActKind::TakeOut, ActKind::Serve, ActKind::Shred, ActKind::Strain, ActKind::Skim];
+    private const COOKS_ON = [ActKind::Cook, ActKind::Reduce, ActKind::Rest];
     private const AHEAD = [
         ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Mix, ActKind::Tie,
     ];
@@ -39,6 +44,7 @@ final readonly class DishReader
     private const LOOKS = [ActKind::TakeOut, ActKind::Skim, ActKind::PokeDown, ActKind::Check];
     private const POT_IS_ON = '/\b(?:as soon as|once|when) (?:the (?:pot|slow cooker|cooker|meat|crock)|it|everything)(?: is|[’\']s)'
         .' (?:on|going|under way|in)\b/iu';
+    private const HALF_WAY = '/\bhalf[- ]?way\b/iu';
     /** Later than this share of the cooking it is done at its end. */
     private const WELL_BEFORE_THE_END = 0.85;
     private const IN_MID_COOK = [ActKind::Check, ActKind::PokeDown, ActKind::TurnSetting, ActKind::Test];
@@ -132,24 +138,33 @@ final readonly class DishReader
         );
         $byPart = [PartKind::Braise->value => []];
         $lifted = false;
+        $earlier = EarlierDays::in($acts, $cook);
+        $part = PartKind::Braise;
         foreach ($acts as $k => $act) {
+            if (EarlierDays::isOnlyADay($act->source)) {
+                continue;
+            }
             $after = null !== $cook && $k > $cook;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
             $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
                 && preg_match(Finishing::BOILS_AWAY, $act->source)
                 ? $act->as(ActKind::Reduce)
                 : $act;
-            $timed = $opened->at(!$after && \in_array($act->source, $evenings, true) ? When::eveningBefore() : self::when(
+            $timed = $opened->at(($earlier[$k] ?? false) || (!$after && \in_array($act->source, $evenings, true)) ? When::eveningBefore() : self::when(
                 $opened, $after, $late, $structure->uncoverMinutes, self::longer(null === $cook ? null : $acts[$cook]->minutes,
-                    ($ways[0] ?? null)?->minutes),
+                    ($ways[0] ?? null)?->minutes), self::isSlow($ways),
             ));
+            $timed = false === ($earlier[$k] ?? null) && Timing::EveningBefore === $timed->when->timing
+                && !preg_match('/\bovernight\b/iu', $act->source) ? $timed->at(When::before()) : $timed;
             $timed = isset($whens[$act->step()]) && $k !== $cook ? $timed->at($whens[$act->step()]) : $timed;
             // What is cooked in the sauce once the meat is out is part of the finish.
             $timed = $lifted && Timing::BeforeEnd === $timed->when->timing && !isset($whens[$act->step()])
                 ? $timed->at(When::atTheEnd()) : $timed;
             $lifted = $lifted || ($after && ActKind::Lift === $act->kind && $act->isDone());
             $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
-            $byPart[self::partOf($act, $partOf, $after)->value][] = $goesIn ? $timed->as(ActKind::Add) : $timed;
+            $part = $after && PartKind::Braise !== $part && self::goesOnWith($act, $acts[$k - 1] ?? null)
+                ? $part : self::partOf($act, $partOf, $after);
+            $byPart[$part->value][] = $goesIn ? $timed->as(ActKind::Add) : $timed;
         }
         if (null !== $cook) {
             $byPart[PartKind::Braise->value] = self::withTheLate($byPart[PartKind::Braise->value], $acts[$cook], $ingredients, $late);
@@ -197,21 +212,28 @@ final readonly class DishReader
      */
     private static function withTheLate(array $acts, Act $cook, array $ingredients, array $late): array
     {
-        $told = array_merge(...array_map(
+        $done = array_merge(...array_map(
             static fn (Act $a): array => null === $a->when->offset && !$a->kind->thickens() ? [] : $a->foods, $acts,
         ));
         $at = array_search($cook->id, array_column($acts, 'id'), true);
         $sentence = (string) preg_replace('/\.\d+$/', '', $cook->id);
         $number = \count(array_filter($acts, static fn (Act $a): bool => str_starts_with($a->id, "$sentence.")));
+        $told = [];
         foreach (false === $at ? [] : $ingredients as $one) {
             $minutes = $late[$one->key()] ?? null;
-            if (null !== $minutes && PartKind::Braise === $one->part && !\in_array($one->key(), $told, true)) {
-                ++$number;
-                array_splice($acts, $at + 1, 0, [new Act(
-                    "$sentence.$number", ActKind::Add, [$one->key()], when: When::beforeEnd($minutes), words: $one->foodText,
-                    source: $cook->source, line: $cook->line,
-                )]);
+            if (null !== $minutes && PartKind::Braise === $one->part && !\in_array($one->key(), $done, true)) {
+                $together = array_filter($told, static fn (array $t): bool => $t[0] == $minutes);
+                $key = array_key_first($together) ?? \count($told);
+                $told[$key] = [$minutes, [...$told[$key][1] ?? [], $one]];
             }
+        }
+        foreach ($told as [$minutes, $foods]) {
+            ++$number;
+            array_splice($acts, $at + 1, 0, [new Act(
+                "$sentence.$number", ActKind::Add, array_map(static fn (Ingredient $i): string => $i->key(), $foods),
+                when: When::beforeEnd($minutes), words: implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $foods)),
+                source: $cook->source, line: $cook->line,
+            )]);
         }
 
         return $acts;
@@ -232,13 +254,20 @@ final readonly class DishReader
         ) && !\in_array(Role::Meat, $roles, true);
     }
 
+    /** @param list<Way> $ways */
+    private static function isSlow(array $ways): bool
+    {
+        return [] !== array_filter($ways, static fn (Way $w): bool => Method::SlowCooker === $w->method);
+    }
+
     /** @param array<string, Minutes|null> $late by ingredient */
-    private static function when(Act $act, bool $after, array $late, ?float $uncover, ?Minutes $cook): When
+    private static function when(Act $act, bool $after, array $late, ?float $uncover, ?Minutes $cook, bool $slow): When
     {
         $offset = null;
         foreach ($act->foods as $food) {
             $offset ??= $late[$food] ?? null;
         }
+        $hour = self::hourOf($act, $cook);
         $adds = \in_array(
             $act->kind, [ActKind::Add, ActKind::Load, ActKind::CreamOrYoghurtIn, ActKind::SeasonToTaste, ActKind::Other], true,
         );
@@ -250,8 +279,10 @@ final readonly class DishReader
             Timing::BeforeEnd === $act->when->timing => $act->when,
             ActKind::LidOff === $act->kind && null !== $uncover => When::beforeEnd(Minutes::exactly($uncover)),
             ActKind::SideWork === $act->kind && preg_match(self::POT_IS_ON, $act->source) => When::afterStart(Minutes::exactly(0)),
-            \in_array($act->kind, [...self::LOOKS, ActKind::Add], true) && null !== self::hourOf($act,
-                $cook) => When::afterStart(self::hourOf($act, $cook)),
+            ActKind::Add === $act->kind && null !== $cook && !$slow && null !== $hour => When::beforeEnd(
+                Minutes::exactly($cook->middle() - $hour->middle()),
+            ),
+            null !== $hour && \in_array($act->kind, [...self::LOOKS, ActKind::Add], true) => When::afterStart($hour),
             \in_array($act->kind, self::IN_MID_COOK, true) => When::afterStart(null),
             default => When::atTheEnd(),
         };
@@ -261,6 +292,7 @@ final readonly class DishReader
     private static function hourOf(Act $act, ?Minutes $cook): ?Minutes
     {
         $found = preg_match(self::AFTER, $act->source, $m) ? Durations::in($m[0])[0][0] ?? null : null;
+        $found ??= preg_match(self::HALF_WAY, $act->words) ? $cook?->times(0.5) : null;
 
         return null !== $cook && null !== $found && $found->high < self::WELL_BEFORE_THE_END * $cook->low ? $found : null;
     }
@@ -292,6 +324,15 @@ final readonly class DishReader
             [] !== $named && \count($beside) === \count($named) && self::bindsWhatIsBeside($act) => $beside[0],
             default => PartKind::Braise,
         };
+    }
+
+    /** "For the sauce melt the butter, stir in the flour and cook for a minute": what names nothing goes on with what its sentence does. */
+    private static function goesOnWith(Act $act, ?Act $before): bool
+    {
+        $goesOn = $act->source === $before?->source ? !\in_array($act->kind, self::OF_THE_BRAISE, true)
+            : $act->line === $before?->line && \in_array($act->kind, self::COOKS_ON, true);
+
+        return [] === $act->foods && $goesOn && !preg_match(self::OF_THE_POT, $act->words);
     }
 
     /** Butter, flour and milk of a sauce beside are no thickening of this one. */

@@ -43,7 +43,7 @@ final class HazardReader
     private const ON_WARM = '/\b(?:on|to|at) (?:the )?(?:[“"‘\']?(?:keep[- ])?warm[”"’\']?)(?: (?:setting|function|mode))?\b/iu';
     private const SETTING = '/\b(?:warm (?:setting|function|mode)|keep[- ]warm|(?:switch|turn|set|put)\w*[^.;]{0,40}\b(?:to|on'
         .'|at) (?:keep[- ])?warm'
-        .'|on warm)\b/iu';
+        .'|on warm)\b(?! (?:through|it|them|up|everything|the)\b)/iu';
     private const REHEATS = '/\b(?:re-?heat\w*|warm (?:it |them |everything |the \w+ )?(?:through|up)|heat (?:it |them )?(?:through'
         .'|up)|bring back)\b/iu';
     private const BROWNS = '/\b(?:brown|sear|seal|fry|colou?r)(?:s|ed|ing)?\b/iu';

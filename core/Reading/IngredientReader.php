@@ -24,6 +24,9 @@ final class IngredientReader
     /** What stands before an ingredient and is none of it. */
     public const BULLET = '/^\s*(?:[-–—*•·▢☐□✓✔+>|]|\[[ x]?\]|\d\x{FE0F}?\x{20E3}|\d{1,2}[.)](?=\s)'
         .'|[\p{So}\p{Sk}\x{FE0F}\x{200D}\x{20E3}])+\s*/iu';
+    private const AMOUNT_LAST = '/^(?<food>\p{L}[\p{L}\s’\'-]{2,40}?)\s+(?<amount>(?:[1-9]\d{0,2}(?:\s?[½¼¾])?|[½¼¾])(?:\s*[x×]\s*\d+\s*'
+        .'(?:g|kg|ml|oz)\s*(?:tins?|cans?|jars?|bottles?)?|\s*(?:cloves?|cm|sprigs?|sticks?|stalks?|leaves|slices?|heads?|bulbs?'
+        .'|large|small|medium))?)(?=\s*(?:,|\(|;|$))/iu';
     private const ANIMAL = '/\b(beef|ox|veal|pork|lamb|mutton|hogget|goat|kid|venison|deer|boar|chicken|hen|duck|goose|turkey|guinea fowl'
         .'|rabbit|hare)\b/iu';
     /** Said of an animal, but none. */
@@ -141,7 +144,7 @@ final class IngredientReader
     {
         $read = $this->lately[$source] ?? null;
         if ($line !== $read?->line) {
-            $text = $this->taken->meant(trim((string) preg_replace(self::BULLET, '', $source)));
+            $text = $this->amountFirst($this->taken->meant(trim((string) preg_replace(self::BULLET, '', $source))));
             $read = $this->special($source, $line, $text) ?? $this->ordinary($source, $line, $text);
             $this->lately = \array_slice([$source => $read] + $this->lately, 0, self::REMEMBERED, true);
         }
@@ -192,6 +195,13 @@ final class IngredientReader
         }
 
         return $this->understand($source, $line, $amount, $amountText, $foodText, $notes, null);
+    }
+
+    /** "onions 2, sliced", "garlic 4 cloves": the amount before the food, where that is known and nothing stands before it. */
+    private function amountFirst(string $text): string
+    {
+        return preg_match(self::AMOUNT_LAST, $text, $m) && null !== $this->identify($m['food'], '')
+            ? (string) preg_replace('/cm$/u', 'cm piece', $m['amount'])." $m[food]".substr($text, \strlen($m[0])) : $text;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading;
 
+use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\Internal\ActsTogether;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\BoiledTo;
@@ -31,6 +33,7 @@ final readonly class MethodReader
     private const IN_THE_COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|cellar|larder|cold|marinat\w*|soak\w*|overnight)\b/iu';
     /** "you need a kilo of goat cut up on the bone, two onions, …": a list, told. */
     private const WHAT_IS_NEEDED = '/\b(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
+    private const FOR_THE_TABLE = '/\b(?:to (?:serve|finish|garnish)|for serving)\b/iu';
     private const A_LIST = 4;
     private const LONG_FRYING = 61.0;
     /** What is simmered for no longer after starch went in is thickened; minutes. */
@@ -173,7 +176,8 @@ final readonly class MethodReader
         $after = false;
         foreach ($steps as $k => $step) {
             $after = $after || $k === $from;
-            if (preg_match(self::WHAT_IS_NEEDED, $step->source) && \count($naming->in($step->source)) >= self::A_LIST) {
+            $named = preg_match(self::WHAT_IS_NEEDED, $step->source) ? $naming->in($step->source) : [];
+            if (\count($named) >= self::A_LIST || [] !== array_filter($named, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role)) {
                 continue;
             }
             $read = $reader->read($step->source, $step->id, $naming, $ingredients, $after);
@@ -183,6 +187,11 @@ final readonly class MethodReader
             $read = !$after && HazardReader::standsOut($step->source)
                 ? array_map(static fn (Act $a): Act => \in_array($a->kind, self::NOT_OUT, true) ? $a->as(ActKind::Prepare) : $a, $read)
                 : $read;
+            $read = array_map(
+                static fn (Act $a): Act => ActKind::Load === $a->kind && [] === $a->foods && preg_match(ActReader::BUT, $a->source, $m)
+                    ? $a->taking(self::allBut($naming->in($m[0]), $ingredients, $step->line)) : $a,
+                $read,
+            );
             $read = self::corrected($read, $step, $corrections[$step->id] ?? null);
             $alone = [] === $read && preg_match(self::TIME_ALONE, $step->source) ? array_pop($acts) : null;
             if (null !== $alone) {
@@ -199,7 +208,24 @@ final readonly class MethodReader
             array_push($acts, ...array_map(static fn (Act $a): Act => $a->onLine($step->line), $told));
         }
 
-        return $acts;
+        return ActsTogether::boilingWhatWasPoured(ActsTogether::putInFor($acts), $ingredients);
+    }
+
+    /**
+     * "Everything except the apricots": of what isn't made or served apart.
+     *
+     * @param list<int>        $but         places
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<string> ids
+     */
+    private static function allBut(array $but, array $ingredients, int $line): array
+    {
+        return array_values(array_map(static fn (Ingredient $i): string => $i->key(), array_filter(
+            array_diff_key($ingredients, array_flip($but)),
+            static fn (Ingredient $i): bool => '' === $i->group && $i->line < $line
+                && !preg_match(self::FOR_THE_TABLE, $i->source),
+        )));
     }
 
     /**

@@ -16,7 +16,7 @@ final readonly class Naming
     /** Last words of names that name no kind of food. */
     private const PARTS_OF_NAMES = [
         'stalk', 'stalks', 'stick', 'sticks', 'leaf', 'leaves', 'sprig', 'sprigs', 'powder', 'paste', 'sauce', 'juice', 'pieces', 'bunch',
-        'bulb', 'seed', 'seeds', 'root',
+        'bulb', 'seed', 'seeds', 'root', 'half', 'halves',
     ];
 
     /** What these are called before other foods is no name of theirs: "the skin", "a stick". */
@@ -44,9 +44,15 @@ final readonly class Naming
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
         $places = [];
+        $whole = array_map(static fn (Ingredient $i): string => self::single(Larder::normal($i->foodText)), $ingredients);
         foreach ($ingredients as $k => $one) {
             foreach ([...$names[$k], ...array_diff(self::kindsOf($one), $own)] as $name) {
-                $places[$name][] = $k;
+                // Where one is called so and nothing else, "onion", another that only ends so is not meant: "spring onion".
+                $isAnother = Role::Meat !== $one->role && self::single($name) !== $whole[$k]
+                    && \in_array(self::single($name), $whole, true);
+                if (!$isAnother) {
+                    $places[$name][] = $k;
+                }
             }
         }
         $groups = self::groupsOf($ingredients);
@@ -137,7 +143,7 @@ final readonly class Naming
         $text = Larder::normal($one->foodText);
         $last = (string) preg_replace('/^.* /u', '', $text);
         $names = [$text, $last, self::single($last)];
-        $bare = (string) preg_replace('/ (?:leaves|leaf|sprigs?|stalks?)$/u', '', $text);
+        $bare = (string) preg_replace('/ (?:leaves|leaf|sprigs?|stalks?)$|(?<=soy|worcestershire|hoisin) sauce$/u', '', $text);
         if ($bare !== $text) {
             $names[] = $bare;
         }

@@ -60,6 +60,11 @@ final readonly class Dish
             if (Timing::BeforeEnd === $act->when->timing && \in_array($id, $act->foods, true)) {
                 return $act->when->offset;
             }
+            $left = Timing::AfterStart === $act->when->timing && ActKind::Add === $act->kind && \in_array($id, $act->foods, true)
+                ? ($this->slowCookerWay()->minutes?->middle() ?? 0.0) - ($act->when->offset?->middle() ?? 0.0) : 0.0;
+            if ($left > 0) {
+                return Minutes::exactly($left);
+            }
         }
 
         return null;

@@ -54,6 +54,12 @@ final readonly class Chore
         return $this->changed(atHour: $hour);
     }
 
+    /** @param float $minutes before the sauce is begun */
+    public function beforeTheEnd(float $minutes): self
+    {
+        return $this->changed(beforeEnd: $minutes);
+    }
+
     /** @param array<string, float|int|string> $variables */
     public function with(array $variables): self
     {

@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Adaptation\FurtherMeat;
 use Pausis\Core\Adaptation\Rules\ChilledOvernight;
 use Pausis\Core\Adaptation\Rules\Deed;
+use Pausis\Core\Adaptation\Rules\Preparing;
 use Pausis\Core\Adaptation\Rules\Process;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\Rules\Thawed;
@@ -18,6 +19,7 @@ use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\Reduction;
 use Pausis\Core\Meat\Joint;
 use Pausis\Core\Meat\Meats;
+use Pausis\Core\Reading\ActReader;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -47,6 +49,11 @@ final class Chores
     private const EVENING = 5;
     private const MARINATING = 10;
     private const SOAKING = 30.0;
+    /** What soaks for less, minutes, is no work of the day before by itself. */
+    private const SHORT_SOAK = 180.0;
+    private const IS_GROUND = '/\b(?:blend\w*|blitz|whizz|pound|grind|process|pur[ée]e|liquidi[sz]e)\b/iu';
+    private const IN_THE_INSERT = '/\b(?:insert|slow[ -]?cooker|crock|cooker)\b'
+        .'|\b(?:sear|saut[ée]|brown(?:ing)?) (?:setting|function|mode)\b/iu';
     private const LEAST_STANDING = 15.0;
     private const ADDING = 5;
     private const TESTING = 5;
@@ -98,7 +105,7 @@ final class Chores
     private const ONLY_BRUSHED = '/\b(?:brush|paint)\w*\b(?!.*\b(?:until|till|shin\w*|sticky|glaz\w*|coats?)\b)/iu';
     private const MORE_SIDE = 3;
     /** "Stir in the butter": what cooks by itself ends with it. */
-    private const A_TOUCH = '/^\W*(?:then )?(?:stir|beat|fold|whisk|swirl) (?:in|through) [^.;,]{3,40}$/iu';
+    private const A_TOUCH = '/^\W*(?:then )?(?:(?:stir|beat|fold|whisk|swirl) (?:in|through)|add) [^.;,]{3,40}$/iu';
     private const MOST_WORDS = 70;
 
     /** @var list<Chore> */
@@ -146,7 +153,10 @@ final class Chores
             $last = $deed->is(...self::PAN) ? $k : $last;
         }
 
-        return array_values(array_filter(\array_slice($before, 0, $last + 1), static fn (Deed $d): bool => $d->is(ActKind::Load)));
+        return array_values(array_filter(
+            \array_slice($before, 0, $last + 1),
+            static fn (Deed $d): bool => $d->is(ActKind::Load) && !preg_match(ActReader::INTO_THE_COOKER, $d->act->words),
+        ));
     }
 
     private function take(Deed $deed): void
@@ -165,11 +175,16 @@ final class Chores
         $same = $this->lastLike($chore);
         if (null !== $same) {
             $this->replace($same, self::doing($this->merged($this->chores[$same], $chore), $told));
+            if (Stage::Evening === $chore->stage) {
+                // Into the marinade goes what was made for it.
+                $this->chores = [...array_values(array_diff_key($this->chores, [$same => true])), $this->chores[$same]];
+            }
 
             return;
         }
         $count = \count(array_filter(
-            $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code,
+            $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code
+                && (Stage::Evening === $c->stage) === (Stage::Evening === $chore->stage),
         ));
         $this->chores[] = self::doing(0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)), $told);
     }
@@ -180,9 +195,9 @@ final class Chores
         $minutes = $d->act->minutes?->middle() ?? self::SOAKING;
 
         return new Chore(
-            'stand', 'stand', Stage::Before, [], ['how' => $d->act->kind->value,
+            'stand', 'stand', Stage::Evening === $d->stage ? Stage::Evening : Stage::Before, [], ['how' => $d->act->kind->value,
                 'food' => '' === $this->named($d) ? 'none' : $this->named($d)],
-            (int) round($minutes), new Term('stand', $minutes), Uses::Nothing, self::WAITS['stand'],
+            (int) round($minutes), Stage::Evening === $d->stage ? null : new Term('stand', $minutes), Uses::Nothing, self::WAITS['stand'],
         );
     }
 
@@ -193,6 +208,7 @@ final class Chores
         if ($last >= 0
             && [] === $this->waiting
             && $this->chores[$last]->stage === $deed->stage
+            && !(Stage::Finish === $deed->stage && Uses::Nothing === $this->chores[$last]->uses)
             && !\in_array($deed, $this->intoThePan, true)) {
             $this->replace($last, self::doing($this->chores[$last], [$deed]));
         } else {
@@ -317,10 +333,22 @@ final class Chores
 
         return match (true) {
             'mix-spices' === $d->code => $this->ofTerm($d, HandsOn::mixing($ingredients), Uses::Hands, 'night-mix-spices'),
+            Preparing::NIGHT === $d->code => $this->ofTerm(
+                $d, HandsOn::cutting($this->only($d->act->foods)), Uses::Hands, 'night-cut', 'cut-vegetables',
+            ),
             'cut-ahead' === $d->code => $this->ofTerm(
                 $d, HandsOn::cutting($ingredients), Uses::Hands, 'night-cut-vegetables', 'cut-ahead', $d->variables,
             ),
             Thawed::CODE === $d->code => $this->plain($d, Thawed::CODE, Thawed::CODE, self::EVENING, Uses::Hands, $d->variables),
+            $d->is(ActKind::Soak) && ($d->act->minutes->high ?? \INF) < self::SHORT_SOAK => $this->standing($d)->called('night-stand'),
+            $d->is(ActKind::Toast) => $this->ofTerm(
+                $d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'night-toast-spices', 'toast-spices',
+            ),
+            $d->is(ActKind::BoilDown) => $this->ofTerm($d, $this->boilingDown($d), Uses::Ring, 'night-boil-wine-down', 'boil-wine-down'),
+            $d->is(ActKind::HeatUp) => $this->ofTerm(
+                $d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'night-heat-up', 'heat-up',
+            ),
+            $d->is(ActKind::Mix, ActKind::Blend) && preg_match(self::IS_GROUND, $d->act->words) => $this->mixture($d)?->called('night-mix'),
             $d->is(ActKind::Soak) => $this->plain(
                 $d, 'night-soak', 'soak-beans', self::EVENING, Uses::Hands, ['food' => $d->variables['food'] ?? $this->named($d)],
             ),
@@ -354,8 +382,11 @@ final class Chores
         return match ($d->act->kind) {
             ActKind::Prepare,
             ActKind::Cut => 'mix-spices' === $d->code ? $this->ofTerm($d, HandsOn::mixing($this->unmixed()), Uses::Hands, 'mix-spices')
-                : $this->ofTerm($d, HandsOn::cutting($ingredients), Uses::Hands, 'cut-vegetables'),
-            ActKind::Mix => $this->mixture($d),
+                : $this->ofTerm($d, HandsOn::cutting($this->uncut()), Uses::Hands, 'cut-vegetables'),
+            ActKind::Mix, ActKind::Blend => $this->mixture($d),
+            ActKind::Preheat => $this->ofTerm(
+                $d, new Term('heat-oven', self::OVEN_HEATS), Uses::Oven, 'heat-oven', variables: ['how' => 'oven'],
+            )?->lengthening(null),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
             ActKind::Flour => $d->is(ActKind::Flour) && $this->isInThePan() ? null : $this->ofTerm(
                 $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
@@ -376,7 +407,7 @@ final class Chores
             ActKind::Render => $this->ofTerm($d, self::own($d, new Term('render', self::RENDERING)), Uses::HandsAndRing, 'render'),
             ActKind::Brown => $this->ofTerm(
                 $d, self::own($d, HandsOn::browning($meats, $pan, $d->act->batches->count ?? 1), HandsOn::batches($meats, $pan)),
-                Uses::HandsAndRing,
+                self::browningOn($d),
                 'brown-meat',
                 variables: ['batches' => $d->act->batches->count ?? HandsOn::batches($meats, $pan)],
             ),
@@ -396,10 +427,42 @@ final class Chores
         };
     }
 
+    /** On the hob; under the cooker's own heat where it can sear in its insert; by itself where it is roasted brown. */
+    private static function browningOn(Deed $d): Uses
+    {
+        return match (true) {
+            1 === preg_match(self::IN_THE_INSERT, $d->act->source) => Uses::Hands,
+            $d->isRoastedBrown() => Uses::Oven,
+            default => Uses::HandsAndRing,
+        };
+    }
+
     /** Whether a pan is on already: what is floured now is floured in it. */
     private function isInThePan(): bool
     {
         return [] !== array_filter($this->chores, static fn (Chore $c): bool => \in_array($c->code, self::IN_THE_PAN, true));
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<Ingredient> of the pot
+     */
+    private function only(array $ids): array
+    {
+        return array_values(array_filter(
+            $this->order->potIngredients(), static fn (Ingredient $i): bool => \in_array($i->key(), $ids, true),
+        ));
+    }
+
+    /** @return list<Ingredient> of the pot, without what was cut in the evening */
+    private function uncut(): array
+    {
+        $night = array_merge([], ...array_map(static fn (Chore $c): array => 'night-cut' === $c->id ? $c->foods : [], $this->chores));
+
+        return array_values(array_filter(
+            $this->order->potIngredients(), static fn (Ingredient $i): bool => !\in_array($i->key(), $night, true),
+        ));
     }
 
     /** @return list<Ingredient> of the pot, without what the recipe stirs together itself */
@@ -474,12 +537,13 @@ final class Chores
     private function during(Deed $d): ?Chore
     {
         return match (true) {
-            $d->isBeside => $this->sideWork($d)->at($d->atHour ?? 0.0),
+            $d->isBeside => null === $d->beforeEnd ? $this->sideWork($d)->at($d->atHour ?? 0.0)
+                : $this->sideWork($d)->beforeTheEnd($d->beforeEnd),
             $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
             'look' === $d->code => new Chore(
-                'look-'.$d->act->id, 'skim' === $d->variables['how'] ? 'look-skim' : 'look-take-out', $d->stage, [],
-                ['food' => (string) $d->variables['list']],
-                self::ADDING, null, Uses::Hands, 0, null, $d->atHour,
+                'look-'.$d->act->id, "look-{$d->variables['how']}", $d->stage, [],
+                ['food' => (string) $d->variables['list'], 'text' => self::words($d)],
+                self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour,
             ),
             null !== $d->beforeEnd
                 || null !== $d->atHour => new Chore(

@@ -18,6 +18,9 @@ use Pausis\Core\Liquid\SaucePlan;
 /** What the rules go by: the order, and what its pot comes to when it is run one way. */
 final readonly class Circumstances
 {
+    /** Of five minutes. */
+    private const STEPS_AN_HOUR = 12;
+
     /**
      * @param Window       $ready       the texture wanted, hours after switching on
      * @param Course       $best        traced
@@ -45,6 +48,22 @@ final readonly class Circumstances
     public function refuses(string $key): bool
     {
         return $this->order->choices->refuses($key);
+    }
+
+    /**
+     * The hour after switching on at which something is done in mid-cook: the recipe's own on the setting that it tells, in the same
+     * proportion where the pot is on another.
+     *
+     * @param float $minutes after the start, as the recipe says
+     */
+    public function hourAfterOn(float $minutes): float
+    {
+        $way = $this->order->recipe->dish->slowCookerWay();
+        $own = (null === $way?->minutes ? 0.0 : $way->minutes->middle()) / 60;
+        $same = ProgramChoice::High !== $this->choice || [] === ($way->settings ?? []) || isset($way->settings['high']);
+
+        return $same || $own <= 0 || null === $this->ready->likely ? $minutes / 60
+            : round($minutes / 60 * min(1.0, $this->ready->likely / $own) * self::STEPS_AN_HOUR) / self::STEPS_AN_HOUR;
     }
 
     /** What an act puts in beside meat and sauce, named; "none" where that is nothing. */

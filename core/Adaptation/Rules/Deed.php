@@ -11,6 +11,8 @@ use Pausis\Core\Recipe\ActKind;
 final readonly class Deed
 {
     private const GRILL = '/\b(?:grill|broiler)\b/iu';
+    private const ROASTED = '/\boven\b|\broasting (?:tin|pan|tray)\b|\b(?:roast|bake) (?:it |them |the \p{L}+ )?(?:for|until|till|at'
+        .'|uncovered)\b/iu';
     private const OVEN = '/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu';
 
     /**
@@ -151,6 +153,12 @@ final readonly class Deed
     public function isInTheOven(): bool
     {
         return preg_match(self::OVEN, $this->act->source) && !$this->isUnderTheGrill();
+    }
+
+    /** Whether meat is browned in the oven. */
+    public function isRoastedBrown(): bool
+    {
+        return $this->is(ActKind::Brown) && preg_match(self::ROASTED, $this->act->words);
     }
 
     /** Whether the recipe's own words say it. */

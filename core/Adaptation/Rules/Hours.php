@@ -8,6 +8,7 @@ use Pausis\Core\Adaptation\BraiseOrder;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Method;
 use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Timing;
 
 /** The cooker's own setting and hours in place of the recipe's: the lid stays on, and the fork decides. */
 final readonly class Hours implements Rule
@@ -84,7 +85,8 @@ final readonly class Hours implements Rule
                 'wont-be-dry', $d->keyOf('lid-stays-on'), $in->refuses($d->keyOf('lid-stays-on')),
                 ['ml' => $in->sauce->atEnd->total, 'loadedMl' => $in->sauce->load],
             ),
-            Stage::During === $d->stage && $d->is(ActKind::TakeOut, ActKind::Skim) => $this->look($d, $in),
+            Stage::During === $d->stage && ($d->is(ActKind::TakeOut, ActKind::Skim)
+                || ($d->is(ActKind::Check, ActKind::PokeDown) && self::isTimed($d, $in))) => $this->look($d, $in),
             Stage::During === $d->stage && ($d->is(ActKind::Check, ActKind::PokeDown) || $isGlaze) => $d->gone(
                 'lid-stays-on', $d->keyOf('lid-stays-on'), $in->refuses($d->keyOf('lid-stays-on')),
                 ['minutes' => $in->lookMinutes, 'known' => $in->lookMinutes >= 1 ? 'yes' : 'no'],
@@ -93,17 +95,28 @@ final readonly class Hours implements Rule
         };
     }
 
+    /** What a recipe for this pot has turned at its hour; an oven's is turned for the dry heat over it. */
+    private static function isTimed(Deed $d, Circumstances $in): bool
+    {
+        return ($d->act->when->offset->high ?? 0.0) > 0 && null !== $in->order->recipe->dish->slowCookerWay();
+    }
+
     /** What comes out, or off, in mid-cook does so at its hour, and costs what a look costs. */
     private function look(Deed $d, Circumstances $in): Deed
     {
-        $hour = ($d->act->when->offset?->middle() ?? 0.0) / 60;
+        $offset = $d->act->when->offset?->middle() ?? 0.0;
+        $hour = $in->hourAfterOn($offset);
         if ($hour <= 0) {
             return $d->in(Stage::Finish);
         }
 
-        return $d->atHour($hour)->told('look', [
+        return (Timing::BeforeEnd === $d->act->when->timing ? $d->lateBy($offset) : $d->atHour($hour))->told('look', [
             'list' => $in->others($d), 'hours' => $hour, 'minutes' => $in->lookMinutes,
-            'how' => $d->is(ActKind::Skim) ? 'skim' : 'take-out',
+            'how' => match (true) {
+                $d->is(ActKind::Skim) => 'skim',
+                $d->is(ActKind::TakeOut) => 'take-out',
+                default => 'turn',
+            },
         ]);
     }
 

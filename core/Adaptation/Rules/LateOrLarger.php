@@ -78,7 +78,7 @@ final readonly class LateOrLarger implements Rule
     private static function ownAct(Process $process, Ingredient $i): ?Deed
     {
         foreach ($process->in(Stage::During) as $deed) {
-            if (!$deed->is(ActKind::TakeOut, ActKind::Skim)
+            if (!$deed->is(ActKind::TakeOut, ActKind::Skim, ActKind::Check, ActKind::PokeDown)
                 && \in_array($i->key(), $deed->act->foods, true)
                 && null !== $deed->act->when->offset
                 && Role::Dairy !== $i->role) {
@@ -97,7 +97,8 @@ final readonly class LateOrLarger implements Rule
         $larger = $softening?->cutTo;
         $fallsApart = Softness::FallsApart === $softening?->softness && null === $larger;
         if (Timing::AfterStart === $own->act->when->timing) {
-            $then = $own->atHour($minutes / 60)->told('add-after', ['list' => self::names($own->act, $in), 'minutes' => $minutes]);
+            $hour = $in->hourAfterOn($minutes);
+            $then = $own->atHour($hour)->told('add-after', ['list' => self::names($own->act, $in), 'minutes' => 60 * $hour]);
 
             return $in->refuses($key) ? $process : $process->map(static fn (Deed $d): Deed => $d === $own ? $then : $d);
         }

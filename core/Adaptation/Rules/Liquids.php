@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Rules;
 
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Liquid\LiquidChange;
 use Pausis\Core\Liquid\LiquidFate;
 use Pausis\Core\Liquid\SauceBalance;
@@ -62,7 +63,7 @@ final readonly class Liquids implements Rule
         ));
         $boil = self::boils($process, $id);
         if (null !== $boil) {
-            $measured = $boil->told(
+            $measured = $boil->taking(array_values(array_unique([...$boil->act->foods, $id])))->told(
                 'boil-down', ['food' => $change->ingredient->foodText, 'ml' => $change->poured, 'loadedMl' => $change->poured * $left],
             );
             $passed = false;
@@ -91,7 +92,7 @@ final readonly class Liquids implements Rule
         $blanched = array_map(static fn (Deed $d): string => $d->sentence(), $process->in(Stage::Before, ActKind::Blanch));
         foreach ([[ActKind::BoilDown, ActKind::Reduce], [ActKind::Deglaze]] as $kinds) {
             foreach ([true, false] as $named) {
-                foreach ($process->in(Stage::Before, ...$kinds) as $deed) {
+                foreach ([...$process->in(Stage::Evening, ...$kinds), ...$process->in(Stage::Before, ...$kinds)] as $deed) {
                     if ($named ? \in_array($id, $deed->act->foods, true) : [] === $deed->act->foods
                         && !\in_array($deed->sentence(), $blanched, true)) {
                         return $deed;
@@ -109,6 +110,9 @@ final readonly class Liquids implements Rule
         foreach ($process->remaining() as $deed) {
             if (!$deed->isBeside && \in_array($deed->stage, [Stage::Finish, Stage::Table, Stage::During], true)
                 && \in_array($id, $deed->act->foods, true)) {
+                if (Stage::During === $deed->stage && Role::Dairy !== $change->ingredient?->role) {
+                    return $process;
+                }
                 if (Stage::During === $deed->stage && \count($deed->act->foods) > 1) {
                     // "the potatoes for the last hour, with the coconut milk": they can't wait for it.
                     $process = $process->map(static fn (Deed $d): Deed => $d === $deed ? $d->taking(array_values(array_diff(

@@ -6,7 +6,7 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Recipe\ActKind;
 
-/** The slow cooker does the braising: no oven is heated for it, but in time for what is crisped in it. */
+/** The slow cooker does the braising: no oven is heated for it, but in time for what is browned or crisped in it. */
 final readonly class NoOven implements Rule
 {
     private const OF_THE_COOKER = '/\b(?:insert|cooker|crock)\b/iu';
@@ -15,9 +15,11 @@ final readonly class NoOven implements Rule
     {
         $entries = [];
         $crisps = $process->does(Stage::Finish, ActKind::Crisp);
-        $process = $process->map(static function (Deed $d) use ($in, $crisps, &$entries): Deed {
+        $browns = [] !== array_filter($process->in(Stage::Before, ActKind::Brown), static fn (Deed $d): bool => $d->isRoastedBrown());
+        $process = $process->map(static function (Deed $d) use ($in, $crisps, $browns, &$entries): Deed {
             if (!$d->is(ActKind::Preheat)
                 || preg_match(self::OF_THE_COOKER, $d->act->source)
+                || ($browns && Stage::Before === $d->stage)
                 || (Stage::Before !== $d->stage && ($crisps || $d->isUnderTheGrill()))) {
                 return $d;
             }

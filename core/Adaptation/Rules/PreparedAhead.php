@@ -33,7 +33,7 @@ final readonly class PreparedAhead
         .'|chunks)';
     private const PART_COOKED = '(?:part|half|par|pre)[- ]?(?:ly )?(?:cook|boil)';
     private const NO_MEAT = '(?:brown|sear|fry|colou?r)(?:s|ed|ing)?\s+(?:off\s+)?(?:the\s+|sliced\s+|chopped\s+)*(?:onions?|shallots?'
-        .'|butter|garlic|vegetables?|mushrooms?|leeks?|carrots?|flour|nuts|sugar|crumbs?|sauce)\b';
+        .'|butter|garlic|vegetables?|mushrooms?|leeks?|carrots?|flour|nuts|sugar|crumbs?|sauce)\b|browning\s+(?:\d|[½¼¾]|sauce\b)';
     private const MARINATES = '/\b(?:marinad\w*|marinat\w*|rub(?:bed)?|brine[ds]?)\b/iu';
     private const INSERT = '(?:(?:the |whole |filled |loaded |entire )*(?:insert|crock|slow cooker|cooker pot|pot|dish|lot|everything'
         .'|it all))\b[^.;]*\b(?:fridge|refrigerat\w*)\b[^.;]*\b(?:overnight|morning|night|tomorrow|next day)|(?:fridge'

@@ -6,12 +6,17 @@ namespace Pausis\Core\Adaptation\Rules;
 
 use Pausis\Core\Adaptation\Effort;
 use Pausis\Core\Day\HandsOn;
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
 
 /** What every braise needs before its pot is on, where the recipe doesn't say it: cutting, drying, the pan, and the evening's work. */
 final readonly class Preparing implements Rule
 {
+    private const SOAKED = '/\bsoaked (?:overnight|(?:for )?(?:at least |about )?(?:\d+|several|a few)(?:\s*(?:-|–|to)\s*\d+)? hours)\b/iu';
+    /** Code of the cutting for what is marinated the evening before. */
+    public const NIGHT = 'cut-for-the-night';
+
     public function applied(Process $process, Circumstances $in): Process
     {
         $process = [] === $in->order->recipe->dish->acts() ? self::usual($process, $in) : $process;
@@ -47,6 +52,7 @@ final readonly class Preparing implements Rule
                 ...ActKind::cases(),
             );
         }
+        $process = self::soakedByTheList($process, $in);
         if ($handling->saltsTheNightBefore) {
             $process = $process->inserted(Deed::added(ActKind::Season, Stage::Evening, 'salt-meat'));
         }
@@ -56,6 +62,20 @@ final readonly class Preparing implements Rule
 
         return $handling->warmInsert && !$process->does(Stage::Before, ActKind::WarmInsert)
             ? $process->inserted(Deed::added(ActKind::WarmInsert, Stage::Before, 'warm-insert'), ActKind::Load) : $process;
+    }
+
+    /** "2 gammon hocks, soaked overnight": told only in the list. */
+    private static function soakedByTheList(Process $process, Circumstances $in): Process
+    {
+        $soaked = array_values(array_filter($in->order->recipe->ingredients, static fn (Ingredient $i): bool => Role::Meat === $i->role
+            && 1 === preg_match(self::SOAKED, $i->source)));
+
+        return [] === $soaked || $process->does(Stage::Evening, ActKind::Soak) || $process->does(Stage::Before, ActKind::Soak)
+            ? $process
+            : $process->inserted(Deed::added(
+                ActKind::Soak, Stage::Evening, 'soak-beans', array_map(static fn (Ingredient $i): string => $i->key(), $soaked),
+                ['food' => implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $soaked))],
+            ), ...ActKind::cases());
     }
 
     /** Whether the meat is dried, or floured, before it is browned. */
@@ -88,12 +108,33 @@ final readonly class Preparing implements Rule
     private static function cut(Process $process, Circumstances $in, string $underWater): Process
     {
         if (!$in->order->handling->cutsTheNightBefore) {
+            $night = self::cutForTheMarinade($process, $in);
+            $process = [] === $night ? $process
+                : $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, self::NIGHT, $night), ...ActKind::cases());
+
             return [] !== $process->cutting($in->order->recipe->dish) ? $process
                 : $process->inserted(Deed::added(ActKind::Cut, Stage::Before, 'cut-vegetables'), ...ActKind::cases());
         }
         $process = $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Cut) ? $d->gone() : $d);
 
         return $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, 'cut-ahead', [], ['list' => $underWater]));
+    }
+
+    /**
+     * Vegetables that lie in the evening's marinade are cut by then.
+     *
+     * @return list<string> ids
+     */
+    private static function cutForTheMarinade(Process $process, Circumstances $in): array
+    {
+        $taken = array_merge([], ...array_map(
+            static fn (Deed $d): array => $d->act->foods, $process->in(Stage::Evening, ActKind::Marinate, ActKind::Mix, ActKind::Season),
+        ));
+
+        return array_values(array_map(static fn (Ingredient $i): string => $i->key(), array_filter(
+            $in->order->potIngredients(),
+            static fn (Ingredient $i): bool => \in_array($i->key(), $taken, true) && null !== HandsOn::cutting([$i]),
+        )));
     }
 
     /** What the recipe soaks in the morning is too late: it is soaked the evening before. */

@@ -27,6 +27,14 @@ final readonly class Process
         ActKind::TakeOut, ActKind::Cook, ActKind::Preheat, ActKind::Add, ActKind::Fry, ActKind::FryBase, ActKind::Toast,
     ];
 
+    /** Minutes of handling beside what an act takes by itself. */
+    private const IN_HAND = 5.0;
+    /** What is done with what is marinated, and with what it is marinated in. */
+    private const READIED = [
+        ActKind::Season, ActKind::Prepare, ActKind::Mix, ActKind::Tie, ActKind::Dry, ActKind::Marinate, ActKind::Toast, ActKind::Soak,
+        ActKind::Blend, ActKind::BoilDown, ActKind::HeatUp,
+    ];
+
     /**
      * @param list<Deed>        $deeds   in order of the day
      * @param list<LedgerEntry> $entries
@@ -52,12 +60,14 @@ final readonly class Process
         }
         $marinade = [];
         foreach ($order->recipe->dish->beside() as $part) {
+            $goesIn = self::forThePot($part->acts, $order->recipe->dish);
             foreach ($part->acts as $act) {
                 if (PartKind::Marinade === $part->kind) {
                     $marinade[] = new Deed($act, \in_array(Stage::Evening, $stages, true) ? Stage::Evening : Stage::Before);
                     continue;
                 }
                 $deeds[] = match (true) {
+                    isset($goesIn[$act->id]) => (new Deed($act, Stage::During, isBeside: true))->lateBy($goesIn[$act->id]),
                     PartKind::SecondMeal === $part->kind => new Deed($act, Stage::Later, isBeside: true),
                     Timing::AfterStart === $act->when->timing => new Deed(
                         $act, Stage::During, atHour: ($act->when->offset?->middle() ?? 0.0) / 60, isBeside: true,
@@ -72,6 +82,32 @@ final readonly class Process
     }
 
     /**
+     * What is made beside and goes into the pot late is made by then: "boil the eggs; slip them in for the last hour".
+     *
+     * @param list<Act> $acts of one part
+     *
+     * @return array<string, float> minutes before the end, by act
+     */
+    private static function forThePot(array $acts, Dish $dish): array
+    {
+        $begins = [];
+        foreach ($acts as $k => $act) {
+            $in = [] === $act->foods || ActKind::SideWork !== $act->kind ? [] : array_filter(
+                $dish->acts(), static fn (Act $a): bool => ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing
+                    && [] === array_diff($act->foods, $a->foods),
+            );
+            $by = [] === $in ? null : array_values($in)[0]->when->offset?->middle();
+            $with = array_filter(\array_slice($acts, $k), static fn (Act $a): bool => $a->source === $act->source);
+            foreach (null === $by || isset($begins[$act->id]) ? [] : array_reverse($with) as $one) {
+                $by += self::IN_HAND + ($one->minutes?->middle() ?? 0.0);
+                $begins[$one->id] = $by;
+            }
+        }
+
+        return $begins;
+    }
+
+    /**
      * What leads to the evening's marinating is done in the evening: mixed, rubbed in, tied.
      *
      * @param list<Act>              $acts
@@ -83,13 +119,18 @@ final readonly class Process
     {
         $last = -1;
         foreach ($acts as $k => $act) {
-            $last = Stage::Evening === $stages[$k] && ActKind::Marinate === $act->kind ? $k : $last;
+            $last = Stage::Evening === $stages[$k] && ActKind::Marinate === $act->kind && $act->isDone() ? $k : $last;
         }
         $readied = [];
         foreach (\array_slice($acts, 0, $last + 1) as $k => $act) {
-            if (Stage::Before === $stages[$k] && \in_array(
-                $act->kind, [ActKind::Season, ActKind::Prepare, ActKind::Mix, ActKind::Tie, ActKind::Dry, ActKind::Marinate], true,
-            )) {
+            if (Stage::Before === $stages[$k] && \in_array($act->kind, self::READIED, true)) {
+                $readied[$k] = true;
+            }
+        }
+        // "The night before rub it all over. Leave it uncovered in the fridge."
+        foreach ($acts as $k => $act) {
+            $goesOn = ActKind::Marinate === $act->kind && Stage::Before === $stages[$k] && [] === $act->foods && null === $act->minutes;
+            if ($goesOn && $k > 0 && (Stage::Evening === $stages[$k - 1] || isset($readied[$k - 1]))) {
                 $readied[$k] = true;
             }
         }

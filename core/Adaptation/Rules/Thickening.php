@@ -58,7 +58,7 @@ final readonly class Thickening implements Rule
         $process = $process->map(static function (Deed $d) use (
             $in, $slurry, $variables, $refused, $asWritten, $code, &$told, &$entries,
         ): Deed {
-            if (!$d->act->kind->thickens() || !$d->remains() || Stage::Before === $d->stage) {
+            if (!$d->act->kind->thickens() || $d->isBeside || !$d->remains() || Stage::Before === $d->stage) {
                 return $d;
             }
             if (null !== $told && !$asWritten) {
@@ -101,7 +101,7 @@ final readonly class Thickening implements Rule
         $process = $process->noting($in->entry(
             'blend-instead', 'thicken', ['thickness' => Thickness::of($starch / max(1.0, $sauce))->value, 'grams' => $grams], $sum,
         ))->map(
-            static fn (Deed $d): Deed => $d->act->kind->thickens() && Stage::Before !== $d->stage && !$refused ? $d->gone() : $d,
+            static fn (Deed $d): Deed => $d->act->kind->thickens() && !$d->isBeside && Stage::Before !== $d->stage && !$refused ? $d->gone() : $d,
         );
 
         return $refused || $process->does(Stage::Finish, ActKind::Blend, ActKind::Mash)

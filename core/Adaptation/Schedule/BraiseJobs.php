@@ -29,6 +29,7 @@ final readonly class BraiseJobs
     public const PLATED_WAITS = 10;
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
+    private const READIED = ['stand', 'toast-spices', 'mix', 'boil-wine-down', 'heat-up', 'cut-vegetables'];
     private const EVENING_MINUTES = 540;
     private const THAW_WAITS = 60;
     /** Beans want to be soaked so long before they go on, and no longer; vegetables that were cut keep as long. */
@@ -165,15 +166,21 @@ final readonly class BraiseJobs
             $thaw->id, $thaw->code, $thaw->variables, $thaw->minutes, true, waits: self::THAW_WAITS, by: $by, acts: $thaw->acts,
         )];
 
-        return null === $ends
-            ? $thaws
-            : [...$thaws, ...array_map(
-                static fn (Chore $c): Job => new Job(
-                    $c->id, $c->code, $c->variables, $c->minutes, true, waits: self::EVENING_MINUTES - $c->minutes, by: $ends,
-                    acts: $c->acts,
-                ),
-                $this->eveningWork(),
-            )];
+        if (null === $ends) {
+            return $thaws;
+        }
+        $jobs = [];
+        foreach (array_reverse($this->eveningWork()) as $c) {
+            // What is toasted, soaked or ground for the evening's rub leads to it.
+            $next = \in_array($c->code, self::READIED, true) ? $jobs[\count($jobs) - 1] ?? null : null;
+            $jobs[] = new Job(
+                $c->id, $c->code, $c->variables, $c->minutes, 'stand' !== $c->code, $c->uses->rings(),
+                waits: self::EVENING_MINUTES - min($c->minutes, self::EVENING_MINUTES), next: $next?->id,
+                by: null === $next ? $ends : null, acts: $c->acts,
+            );
+        }
+
+        return [...$thaws, ...array_reverse($jobs)];
     }
 
     private function thaw(): ?Chore
@@ -240,6 +247,8 @@ final readonly class BraiseJobs
                 );
             } elseif (\in_array($chore->code, self::AHEAD, true)) {
                 $jobs[] = self::job($chore, $this->firstTaking($chore));
+            } elseif ('heat-oven' === $chore->code) {
+                $jobs[] = self::job($chore, $next);
             } else {
                 $jobs[] = self::LOAD === $chore->id
                     ? new Job(

@@ -19,6 +19,8 @@ use Pausis\Core\Safety\Rules;
 final readonly class Moments
 {
     /** The fork is asked so much before the sauce where no look before was worth what it costs, or later. */
+    /** What is told in the recipe's own words. */
+    private const TOLD = ['side-work', 'look-turn'];
     private const AT_THE_SAUCE = 60;
     private const STEP_MINUTES = 5;
     /** What goes in late may go in that much sooner, or later by no more than half of what it cooks, minutes. */
@@ -188,7 +190,7 @@ final readonly class Moments
             $moments[] = [
                 BraiseJobs::job($chore), $at, self::after($at, -self::ADDING_SLACK),
                 min(self::after($at, (int) min(self::ADDING_SLACK, ($chore->beforeEnd ?? \INF) / 2)), $sauce),
-                (string) ($chore->variables['food'] ?? ''),
+                (string) (\in_array($chore->code, self::TOLD, true) ? $chore->variables['text'] : $chore->variables['food'] ?? ''),
             ];
         }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Reading\Internal;
 
+use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
+use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
 
 /** What a sentence's acts are together, which none of them tells alone. */
@@ -14,6 +16,8 @@ final readonly class ActsTogether
     private const SHORT_MINUTES = 16.0;
     /** What takes so many minutes goes by itself, and what is done next is another piece of work. */
     private const BY_ITSELF = 8.0;
+    /** "for the last 5 minutes": of the time that stands already. */
+    private const OF_ITS_END = '/\b(?:last|final)\b/iu';
     private const OTHER_SIDE = '/\b(?:flip|turn|other side|second side)\b/iu';
     private const RESTS = '/\b(?:foil|rest|covered?|warm)\b/iu';
     private const LEAST_REST = 5.0;
@@ -126,6 +130,60 @@ final readonly class ActsTogether
     }
 
     /**
+     * "Pour the stock over the chillies; soak for 15 minutes", "put in a blender with the onion": what is put somewhere only to soak, or
+     * to be blended, does so with it.
+     *
+     * @param list<Act> $acts of a method
+     *
+     * @return list<Act>
+     */
+    public static function putInFor(array $acts): array
+    {
+        $kept = [];
+        foreach ($acts as $act) {
+            $last = $kept[\count($kept) - 1] ?? null;
+            $soaks = ActKind::Soak === $act->kind && [] === $act->foods;
+            $blends = ActKind::Blend === $act->kind && [] === ($last->foods ?? []) && $last?->source === $act->source;
+            if (ActKind::Load === $last?->kind && null === $last->minutes && ($soaks || $blends) && $last->said === $act->said) {
+                array_pop($kept);
+                $words = $last->source === $act->source ? self::clauses($last->words, $act->words, $act->source)
+                    : rtrim($last->words, ' .;')."; $act->words";
+                $act = (new Act(
+                    $last->id, $act->kind, array_values(array_unique([...$last->foods, ...$act->foods])), $act->minutes, $act->batches,
+                    $act->celsius, $act->heat, $act->until, $act->when, $words, $last->source, said: $act->said,
+                ))->onLine($last->line);
+            }
+            $kept[] = $act;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * "Add the wine; let it bubble down by half": what is boiled down is what was poured last.
+     *
+     * @param list<Act>        $acts        of a method
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<Act>
+     */
+    public static function boilingWhatWasPoured(array $acts, array $ingredients): array
+    {
+        $liquids = array_map(static fn (Ingredient $i): string => $i->key(), array_filter(
+            $ingredients, static fn (Ingredient $i): bool => Role::Liquid === $i->role,
+        ));
+        $all = [];
+        $poured = [];
+        foreach ($acts as $act) {
+            $own = array_values(array_intersect($act->foods, $liquids));
+            $all[] = ActKind::BoilDown === $act->kind && [] === $act->foods && [] !== $poured ? $act->taking($poured) : $act;
+            $poured = [] === $own ? ([] === $act->foods ? $poured : []) : $own;
+        }
+
+        return $all;
+    }
+
+    /**
      * Acts of one kind beside each other are one: "season and salt".
      *
      * @param list<Act> $acts
@@ -165,7 +223,7 @@ final readonly class ActsTogether
     {
         return match (true) {
             null === $one->minutes, null === $more->minutes => $one->minutes ?? $more->minutes,
-            ActKind::SideWork === $one->kind => $one->minutes->plus($more->minutes),
+            ActKind::SideWork === $one->kind && !preg_match(self::OF_ITS_END, $more->words) => $one->minutes->plus($more->minutes),
             default => $more->minutes->high > $one->minutes->high ? $more->minutes : $one->minutes,
         };
     }

@@ -13,9 +13,13 @@ use Pausis\Core\Recipe\StepKind;
 /** Takes the ingredients from lines of the list, of which each may hold several. */
 final readonly class ListLines
 {
+    /** "saffron, in 2 tbsp hot water" */
+    private const OF_THE_ONE_BEFORE = '/^\W*in\s+(?:[\d½¼¾]|a\s|hot|warm|cold)/iu';
     private const COLUMNS = '/\t+|[ ]{3,}|\s\|\s/';
     private const PARTS = '/\s+\/\s+(?=[\d½¼¾])|\s*[,;]\s+(?!(?:or|plus|about)\b)|\s+(?:and|\+|&)\s+(?=(?:an?|some|two|three|four|five'
         .'|six|half|a)\b|\d|[½¼¾])|\s*[•·]\s*|\s+[-–—]\s+(?=\d|[½¼¾]|(?:an?|some|half)\s)/iu';
+    /** "to serve: basmati rice, yoghurt" */
+    private const TABLE_FIRST = '/^\W*(?<what>to serve|for serving|to garnish|for garnish|for the table)\s*:\s*(?=\p{L}|\d)/iu';
     private const FOR_THE_TABLE = '/\b(?:for serving|to serve|for garnish(?:ing)?|to garnish|for the table)\W*$/iu';
     /** "Beef, stewing: 2 lb" is one. */
     /** "12 chicken pieces: 6 thighs + 6 drumsticks" is told once. */
@@ -105,6 +109,15 @@ final readonly class ListLines
     private function forTheTable(Stretch $cell): bool
     {
         $reader = $this->draft->reader;
+        if (preg_match(self::TABLE_FIRST, $cell->text, $lead)) {
+            $each = $cell->part(\strlen($lead[0]), \strlen($cell->text))->split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', 12);
+            foreach ($each as $k => $one) {
+                $stretch = 0 === $k ? $cell->part(0, $one->end() - $cell->start) : $one;
+                $this->draft->ingredient($stretch, $reader->read("$one->text, $lead[what]", $one->line));
+            }
+
+            return true;
+        }
         if (!preg_match(self::FOR_THE_TABLE, $cell->text, $m)) {
             return false;
         }
@@ -136,7 +149,8 @@ final readonly class ListLines
         foreach ($parts as $part) {
             $read = $this->draft->reader->read($part->text, $part->line);
             $before = $kept[\count($kept) - 1] ?? null;
-            $own = Role::Unknown !== $read->role && ($bare || $this->isOwn($part, $read, \count($parts)))
+            $own = Role::Unknown !== $read->role && !preg_match(self::OF_THE_ONE_BEFORE, $part->text)
+                && ($bare || $this->isOwn($part, $read, \count($parts)))
                 || $this->isAnother($part, $read, $before[1] ?? null);
             if ([] === $kept || ($own && '' !== ($before[1]->foodText ?? 'x'))) {
                 $kept[] = [$part, $read];

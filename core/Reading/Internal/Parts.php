@@ -150,7 +150,8 @@ final readonly class Parts
             if ('side' === $part && $this->isMarinadeCalledPickle($heading)) {
                 return PartKind::Marinade;
             }
-            if (preg_match($pattern, $heading) && !preg_match(self::OF_THE_BRAISE, $heading)) {
+            if (preg_match($pattern, $heading) && !preg_match(self::OF_THE_BRAISE, $heading)
+                && ('topping' !== $part || [] === array_filter($this->of($one), $this->isCookedOn(...)))) {
                 return $this->ofHeading(PartKind::from((string) preg_replace('/-beside$/', '', $part)), $one);
             }
         }
@@ -165,7 +166,7 @@ final readonly class Parts
         )) {
             return PartKind::Topping;
         }
-        $used = array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
+        $used = $this->of($one);
         $kinds = array_values(array_unique(array_map(static fn (Act $a): string => $a->kind->value, $used)));
         if ([] === $used) {
             return preg_match(self::BREADS, $one->foodText) || (\in_array($one->role, [Role::Garnish, Role::Grain], true) && preg_match(
@@ -189,6 +190,12 @@ final readonly class Parts
         }
 
         return $this->byUse($one, $used, $kinds);
+    }
+
+    /** @return list<Act> with this food */
+    private function of(Ingredient $one): array
+    {
+        return array_values(array_filter($this->acts, static fn (Act $a): bool => \in_array($one->key(), $a->foods, true)));
     }
 
     /**
@@ -302,13 +309,15 @@ final readonly class Parts
                 && \in_array($a->kind, [ActKind::Cook, ActKind::Reduce], true),
         );
 
-        return ActKind::Garnish === $act->kind && ([] !== $on || preg_match(self::MINUTES_LEFT, $act->source));
+        return (ActKind::Garnish === $act->kind && [] !== $on)
+            || (\in_array($act->kind, [ActKind::Garnish, ActKind::Add], true) && preg_match(self::MINUTES_LEFT, $act->source));
     }
 
     /** What is done meanwhile, for the mash or the peas, is beside the braise. */
     public static function isBeside(Act $act): bool
     {
-        return ActKind::SideWork === $act->kind || preg_match(ActReader::BESIDE, $act->source);
+        return ActKind::SideWork === $act->kind
+            || (preg_match(ActReader::BESIDE, $act->source) && !preg_match(ActReader::INTO_THE_COOKER, $act->source));
     }
 
     private function ofHeading(PartKind $part, Ingredient $one): PartKind

@@ -29,6 +29,8 @@ final readonly class PlainLines
         .'|(?:the )?(?:hot |boiling )?(?:stock|wine|water|broth|meat|beef|lamb|pork|chicken|sauce|lid)\b[^.!?]{0,20}\b(?:over|in|on'
         .'|back|out|off)\W*$'
         .'|for the (?:last|final)\b[^.!?]*\b(?:add|put|stir|tip|turn|take)\b[^.!?]*[.!]\W*$)/iu';
+    /** "for the paste:" */
+    private const HEADS = '/^\W*for (?:the |a )?\p{L}[\p{L} -]{2,40}:\W*$/iu';
     private const NEEDED = '/^\W*(?:you(?:’ll|\'ll| will)? need|ingredients?)\s*:\s*\S/iu';
 
     public function __construct(private IngredientReader $reader)
@@ -40,7 +42,9 @@ final readonly class PlainLines
         $text = $line->line->said->text;
         $listed = LineLabel::Ingredient === $before?->label || LineLabel::Ingredient === $next?->label;
         $label = match (true) {
+            LineLabel::Ingredient !== $line->label && EarlierDays::isOnlyADay($text) => LineLabel::Step,
             LineLabel::Note === $line->label && str_starts_with($line->line->mark, '#') => LineLabel::Heading,
+            !$cooks && $listed && preg_match(self::HEADS, $text) => LineLabel::Heading,
             LineLabel::Ingredient !== $line->label && !$cooks && $listed && References::refers($text) => LineLabel::Ingredient,
             !\in_array($line->label, [LineLabel::Ingredient, LineLabel::Step], true)
                 && !$cooks && ListLines::isNamed($text) => LineLabel::Ingredient,

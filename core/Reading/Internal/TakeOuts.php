@@ -51,14 +51,8 @@ final readonly class TakeOuts
             $taken = array_filter(
                 $this->acts, static fn (Act $a): bool => ActKind::TakeOut === $a->kind && \in_array($one->key(), $a->foods, true),
             );
-            $grated = [] !== array_filter(
-                $this->acts,
-                static fn (Act $a): bool => \in_array($one->key(), $a->foods, true) && preg_match(
-                    '/\bgrat(?:e|ed|ing)\b|\bchop|\b(?:grind|ground|pound\w*|blend\w*|blitz\w*|crush\w*|powder|paste|pestle'
-                        .'|mortar)\b/iu', $a->source,
-                ),
-            );
-            $comesOut = ($whole && !$grated) || ([] !== $taken && !$spooned && !\in_array($one->role, self::NEVER, true));
+            $goneIn = TakeOut::hasGoneInto($one, $this->acts);
+            $comesOut = ($whole && !$goneIn) || ([] !== $taken && !$spooned && !\in_array($one->role, self::NEVER, true));
             if ($comesOut && Role::Meat !== $one->role && !\in_array($parts[$k], [PartKind::Side, PartKind::Topping], true)) {
                 $out["i$k"] = new TakeOut('out-'.$one->key(), $one->foodText);
             }

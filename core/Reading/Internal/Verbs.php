@@ -35,6 +35,8 @@ final readonly class Verbs
     private const BROWN_THINGS = '/^\s+(?:sugar|sauce|bits|rice|bread|lentils|stock|ale|crust|vinegar|paper|mustard|flour'
         .'|butter|gravy|jelly|edges)\b/iu';
     private const LOOKS = ['brown', 'crisp', 'dry', 'glaze', 'thicken', 'reduce', 'set', 'toast', 'caramelise', 'colour', 'color', 'shred'];
+    /** "until they are brown", "let the vegetables colour" */
+    private const BECOMES = '/\b(?:until|till|’til|\'til)\b|\b(?:let|leave|allow)\s+the\s+[\p{L} ]{3,30}$/iu';
     private const AS_NOUN = '/^\s+(?:on|in|goes|go|is|out|back|and put|sits|over|should|will)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
@@ -42,7 +44,7 @@ final readonly class Verbs
     /** "chopped vegetables": how they are, not what is done. */
     private const PREPARED = '/^(?:chopped|sliced|diced|grated|minced|crushed|peeled|shredded|cubed|cooked|soaked|strained|mashed'
         .'|melted|toasted'
-        .'|browned|boiled|drained|trimmed|ground)$/u';
+        .'|browned|boiled|drained|trimmed|ground|reduced|thickened|strained)$/u';
     private const A_FOOD = '/^\s+(?!(?:in|with|and|for|until|till|over|to|at|on|well|gently|slowly|very|finely|roughly|by|into|as'
         .'|up|down|off'
         .'|again|together|all)\b)\p{L}{3,}/iu';
@@ -69,6 +71,7 @@ final readonly class Verbs
             $behind = substr($sentence, $at + \strlen($verb));
             if ((([] !== $hits || preg_match('/\b(?:after|when)\b/iu', $clauseBefore)) && preg_match('/^on /iu', $verb))
                 || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
+                || self::isWhatIsTaken(mb_strtolower($verb), $sentence, $hits[\count($hits) - 1] ?? null, $at)
                 || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
                 || (str_starts_with(mb_strtolower($verb), 'back ') && '' !== trim($clauseBefore))
                 || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
@@ -95,6 +98,7 @@ final readonly class Verbs
             'sauté' === $verb, 'saute' === $verb => 1 === preg_match('/\b(?:press|hit|on|to|using|select|choose)\s*$/iu', $before),
             'grill' === $verb, 'broiler' === $verb => 1 === preg_match('/\b(?:the|a|an|under'
                 .'|preheated)(?: very)?(?: hot)?\s*$/iu', $before),
+            'browning' === $verb => 1 === preg_match('/^\s*(?:\d|[½¼¾]|sauce\b)/iu', $behind),
             'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
             'mix' === $verb => preg_match('/\bthe (?:\p{L}+ ){1,2}$/iu', $before) && 1 === preg_match(self::AS_NOUN, $behind),
             'oven' === $verb => 1 === preg_match(self::HEATS, $before),
@@ -111,9 +115,20 @@ final readonly class Verbs
         };
     }
 
+    /**
+     * "Sear roast", "shred roast": what stands straight behind a verb is what it is done to.
+     *
+     * @param array{string, int}|null $before the verb before, and where it is
+     */
+    private static function isWhatIsTaken(string $verb, string $sentence, ?array $before, int $at): bool
+    {
+        return null !== $before && \in_array($verb, self::DISHES, true)
+            && '' === trim(substr($sentence, $before[1] + \strlen($before[0]), $at - $before[1] - \strlen($before[0])));
+    }
+
     /** "until the shallots are patchy brown and crisp" */
     private static function isWhatItBecomes(string $verb, string $before): bool
     {
-        return \in_array($verb, self::LOOKS, true) && preg_match('/\b(?:until|till|’til|\'til)\b/iu', $before);
+        return \in_array($verb, self::LOOKS, true) && preg_match(self::BECOMES, $before);
     }
 }

@@ -16,6 +16,10 @@ use Pausis\Core\Recipe\Way;
  */
 final class WayReader
 {
+    /** "Leave for 1 hour if you can.": before anything is hot. */
+    private const LYING = '/^\W*(?:then |and )?(?:leave|let|set aside|sit|stand)\b(?!.*\b(?:lid|cover\w*|heat|low|high|simmer\w*'
+        .'|oven|cook\w*|hob|stove|move|bubbl\w*|blip\w*|fire|flame|gas)\b)/iu';
+    private const LONGEST_LYING = 90;
     private const SLOW = '/(?<!\bno )(?<!\bwithout )(?<!\bwithout a )(?<!have a )(?<!not a )'
         .'\b(?:slow[- ]?coo?c?k(?:er|ing|ed)?s?|sl?ow coo?ker|crock(?:[- ]?pot)?'
         .'|slow[- ]?pots?|stoneware|sc)\b/iu';
@@ -343,6 +347,9 @@ final class WayReader
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
         $notCooking = self::isNoCooking($near, $setting) || (null === $setting && preg_match(self::OR_OVERNIGHT, $text));
+        $told = array_filter($this->said, static fn (CookingSentence $c): bool => !$c->fact);
+        $lies = [] === $told && null === $method && null === $setting && $minutes->high <= self::LONGEST_LYING
+            && preg_match(self::LYING, $near);
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
             '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', (string) preg_replace(self::HOB_LEVEL, '', $near),
         );
@@ -354,7 +361,8 @@ final class WayReader
         $beside = preg_match(ActReader::BESIDE, $text)
             && !preg_match('/\b(?:meat|beef|lamb|pork|veal|chicken|joint|the stew|the braise)\b/iu', $text);
         $short = $minutes->high < ($cooked && $more ? self::LEAST_BESIDE : $least);
-        if ((!$cooks && !$more && $minutes->high < 60) || $notCooking || $ofBase || $ofOthers || self::isAside($near) || $beside || $short
+        if ((!$cooks && !$more && $minutes->high < 60) || $notCooking || $lies || $ofBase || $ofOthers
+            || self::isAside($near) || $beside || $short
             || $minutes->high > self::LONGEST_MINUTES) {
             return null;
         }

@@ -13,14 +13,17 @@ final readonly class Cutter
     /** Behind these it ends one only before a capital. */
     private const SHORT = '(?<!\bmin\.)(?<!mins\.)(?<!\bhrs\.)(?<!\bhr\.)(?<!tbsp\.)(?<!\btbs\.)(?<!\btsp\.)(?<!\blb\.)'
         .'(?<!lbs\.)(?<!\boz\.)(?<!\bpt\.)(?<!\bpts\.)(?<!\bqt\.)(?<!\bpkg\.)(?<!\bpkt\.)(?<!\bin\.)(?<!\bbtl\.)';
+    /** With one of these somebody is told to do something. */
+    private const DO = 'brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn'
+        .'|strain|skim|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast';
     private const SENTENCES = '/(?<=[.])\s*[—–]+\s*(?=\p{Lu}\p{Ll}*\s+\p{Ll})|(?<=[.!?;])'.self::NEVER.'["”’)]*\s+(?=["“‘(]?[\p{Lu}\d½¼¾])'
         .'|'.self::NEVER.self::SHORT.'(?<=\p{Ll}[.;])\s+(?=\p{Ll}{3})'
+        .'|(?<=mins\.|\bmin\.|\bhrs\.|\bhr\.)\s+(?=(?:'.self::DO.')\b)'
         .'|,?\s+(?:and\s+)?(?:then|after that|next(?! (?:day|morning|week|time|door|to)\b))\s+(?=\p{L})/u';
     /** Speech without stops: a clause begins where somebody does something. */
     private const CLAUSES = '/,?\s+(?:and\s+)?(?:then|so|okay|ok|now|after that|next(?! (?:day|morning|week|time|door|to)\b)|once'
         .'|when)\s+(?=\p{L})|\s+(?:and|you|we|I)\s+'
-        .'(?=(?:brown|sear|fry|pour|poor|put|tip|add|stir|cover|leave|cook|simmer|braise|season|take|lift|serve|let|bring|turn|strain|skim'
-        .'|reduce|thicken|cut|chop|mash|boil|drain|soak|peel|blend|dice|slice|toast|(?:flour|salt|rub)(?= (?:it|them|the)))\b)'
+        .'(?=(?:'.self::DO.'|(?:flour|salt|rub)(?= (?:it|them|the)))\b)'
         .'|\s+(?=(?:(?:and )?for the (?:mash|sauce|topping|crumbs|dumplings)|in the oven at|or if you|fry (?:those|them|it)|while that'
         .'|lid on|true story|fish out|pat (?:it|those|them))\b)'
         .'|\s+(?=(?:(?:take|lift) (?:it|them|the meat) out|(?:pour|poor|stir) in|cover it|serve it|put it|leave it|cook that)\b)/iu';

@@ -29,6 +29,10 @@ final readonly class Page
     /** A line that was wrapped is as wide as others; narrower ones are lists. */
     private const LEAST_WIDTH = 36;
     private const MOST_WIDTH = 170;
+    /** Narrower than this, of so many lines, most are as wide as the widest, or it is a list. */
+    private const NARROW = 50;
+    private const FEW_LINES = 6;
+    private const AS_WIDE = 0.8;
     private const ENDED = '/[.!?:…]["”’)\]]*\s*$/u';
     /** "1 lb Beef chuck; / -tied" */
     private const HUNG = '/^\s*-(?=\p{Ll}|\()/u';
@@ -259,8 +263,11 @@ final readonly class Page
             }
             $widest[$k] = 0;
             if ('' === trim($line) || $k === \count($lines) - 1) {
+                $most = max([0, ...$widths]);
+                $wide = \count(array_filter($widths, static fn (int $w): bool => $w >= self::AS_WIDE * $most));
+                $isList = $most < self::NARROW && \count($widths) >= self::FEW_LINES && 2 * $wide < \count($widths);
                 foreach (array_keys($widths) as $w) {
-                    $widest[$w] = max([0, ...$widths]);
+                    $widest[$w] = $isList ? 0 : $most;
                 }
                 $widths = [];
             }
