@@ -8,7 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
  * Simulated cooks follow plans from the first job to the fridge; at every event, a minute before and after it and at moments by lot all
- * views tell one story. PAUSIS_FOLLOWED sets how many days beside the three; none unless it is set.
+ * views tell one story. PAUSIS_FOLLOWED sets how many days beside the three; none unless it is set. PAUSIS_STRANGERS names recipes of
+ * tests/Core/Adaptation/recipes that are followed too, from the midday before.
  *
  * @phpstan-type Cook array{late: int, ticks: bool, truth: float}
  */
@@ -25,6 +26,9 @@ final class FollowTest extends ApiTestCase
         yield 'punctual' => ['lamb-shanks', 0, true, 1];
         yield 'forgetful, another dish' => ['venison-barley', 0, false, 2];
         yield 'late by some minutes' => ['pork-perry', 20, true, 3];
+        foreach (explode(',', (string) getenv('PAUSIS_STRANGERS')) as $k => $stranger) {
+            '' === $stranger || yield "a stranger’s $stranger" => [$stranger, 0, true, 20 + $k];
+        }
         $asked = $_SERVER['PAUSIS_FOLLOWED'] ?? '';
         for ($k = 0; $k < (is_numeric($asked) ? (int) $asked : 0); ++$k) {
             yield "by lot $k" => [self::DISHES[$k % 3], [0, 0, 10, 20][intdiv($k, 3) % 4], 0 === $k % 2, 10 + $k];
@@ -221,15 +225,17 @@ final class FollowTest extends ApiTestCase
         self::fail('One is chosen.');
     }
 
+    /** From the midday before: what is made ready in the evening is followed too. */
     private function planned(string $dish): string
     {
         $draft = $this->draft();
-        $text = (string) file_get_contents(\dirname(__DIR__, 2)."/app/Console/sample/$dish.txt");
+        $sample = \dirname(__DIR__, 2)."/app/Console/sample/$dish.txt";
+        $text = (string) file_get_contents(is_file($sample) ? $sample : \dirname(__DIR__)."/Core/Adaptation/recipes/$dish.txt");
         $read = (array) $this->call('POST', '/api/recipes/read', ['text' => $text])['draft'];
-        $this->at((int) strtotime('2026-11-26 20:00 Europe/Vienna'));
+        $this->at((int) strtotime(is_file($sample) ? '2026-11-26 20:00 Europe/Vienna' : '2026-11-26 12:00 Europe/Vienna'));
         $braise = $this->call('POST', '/api/braises', [
             ...$draft, ...$read, 'cookerId' => $draft['cookerId'], 'serveAt' => '2026-11-27T19:30', 'away' => [],
-            'sides' => ['lamb-shanks' === $dish ? 'mash' : 'rice', 'warm-loaf'],
+            'sides' => is_file($sample) ? ['lamb-shanks' === $dish ? 'mash' : 'rice', 'warm-loaf'] : [],
         ], 201);
 
         return self::text($braise, 'id');

@@ -347,9 +347,7 @@ final class WayReader
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
         $notCooking = self::isNoCooking($near, $setting) || (null === $setting && preg_match(self::OR_OVERNIGHT, $text));
-        $told = array_filter($this->said, static fn (CookingSentence $c): bool => !$c->fact);
-        $lies = [] === $told && null === $method && null === $setting && $minutes->high <= self::LONGEST_LYING
-            && preg_match(self::LYING, $near);
+        $lies = null === $method && null === $setting && $this->onlyLies($near, $minutes);
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
             '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', (string) preg_replace(self::HOB_LEVEL, '', $near),
         );
@@ -381,6 +379,13 @@ final class WayReader
 
         return new CookingSentence($method, $minutes, $setting, Method::Oven === $method ? $celsius ?? $this->oven : null, $lid, $more,
             (bool) preg_match(self::THEN, $clause), $fact, $line);
+    }
+
+    /** Whether it is left lying before anything was said to cook. */
+    private function onlyLies(string $near, Minutes $minutes): bool
+    {
+        return [] === array_filter($this->said, static fn (CookingSentence $c): bool => !$c->fact)
+            && $minutes->high <= self::LONGEST_LYING && preg_match(self::LYING, $near);
     }
 
     private static function isNoCooking(string $near, ?string $setting): bool
