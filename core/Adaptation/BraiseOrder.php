@@ -236,7 +236,8 @@ final readonly class BraiseOrder
         $out = array_values(array_filter($out, static fn (TakeOut $t): bool => !\in_array($t->name, $bundled, true)));
         $acts = $this->recipe->dish->acts();
         foreach ($this->potIngredients() as $i) {
-            if (true === $i->food?->takeOut && !self::isEaten($i) && !TakeOut::hasGoneInto($i, $acts) && !self::isBundled($i, $out) && !self::names($out, $i->foodText)) {
+            if (true === $i->food?->takeOut && !self::isEaten($i) && !TakeOut::hasGoneInto($i, $acts) && !self::isBundled($i, $out)
+                && !self::names($out, $i->foodText)) {
                 $out[] = new TakeOut("out-{$i->key()}", $i->foodText);
             }
         }

@@ -111,7 +111,7 @@ final readonly class Cuts
                 $said = implode(' ', \array_slice($words, $i, $most));
                 $found = $this->byName[$said] ?? $this->byName[(string) preg_replace('/(?:(?<=ch|sh)es|s)$/', '', $said)] ?? null;
                 // "diced beef" says less than "shin".
-                $says = preg_match(self::OF_ANY_CUT, $said) ? intdiv(\strlen($said), 3) : \strlen($said);
+                $says = preg_match(self::OF_ANY_CUT, $said) ? 1 : \strlen($said);
                 if (null !== $found && $says > $length) {
                     [$best, $name, $length] = [$found, $said, $says];
                 }

@@ -127,15 +127,8 @@ final readonly class DishReader
         foreach ($ingredients as $one) {
             $partOf[$one->key()] = $one->part;
         }
-        $evenings = array_map(
-            static fn (Act $a): string => $a->source,
-            array_filter(
-                $acts,
-                static fn (Act $a): bool => \in_array(
-                    $a->kind, [ActKind::Marinate, ActKind::Soak], true,
-                ) && preg_match(self::EVENING, $a->source),
-            ),
-        );
+        $evenings = self::evenings($acts);
+        $cooking = self::longer(null === $cook ? null : $acts[$cook]->minutes, ($ways[0] ?? null)?->minutes);
         $byPart = [PartKind::Braise->value => []];
         $lifted = false;
         $earlier = EarlierDays::in($acts, $cook);
@@ -146,13 +139,10 @@ final readonly class DishReader
             }
             $after = null !== $cook && $k > $cook;
             $act = self::ofVegetables($act, $ingredients) ? $act->as(ActKind::FryBase) : $act;
-            $opened = $after && ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
-                && preg_match(Finishing::BOILS_AWAY, $act->source)
-                ? $act->as(ActKind::Reduce)
-                : $act;
-            $timed = $opened->at(($earlier[$k] ?? false) || (!$after && \in_array($act->source, $evenings, true)) ? When::eveningBefore() : self::when(
-                $opened, $after, $late, $structure->uncoverMinutes, self::longer(null === $cook ? null : $acts[$cook]->minutes,
-                    ($ways[0] ?? null)?->minutes), self::isSlow($ways),
+            $opened = $after ? self::opened($act) : $act;
+            $ahead = ($earlier[$k] ?? false) || (!$after && \in_array($act->source, $evenings, true));
+            $timed = $opened->at($ahead ? When::eveningBefore() : self::when(
+                $opened, $after, $late, $structure->uncoverMinutes, $cooking, self::isSlow($ways),
             ));
             $timed = false === ($earlier[$k] ?? null) && Timing::EveningBefore === $timed->when->timing
                 && !preg_match('/\bovernight\b/iu', $act->source) ? $timed->at(When::before()) : $timed;
@@ -169,6 +159,18 @@ final readonly class DishReader
         if (null !== $cook) {
             $byPart[PartKind::Braise->value] = self::withTheLate($byPart[PartKind::Braise->value], $acts[$cook], $ingredients, $late);
         }
+
+        return new Dish($ingredients, self::parts($ingredients, $byPart), $ways, $structure->takeOut, $structure->bonesServed);
+    }
+
+    /**
+     * @param list<Ingredient>         $ingredients
+     * @param array<string, list<Act>> $byPart
+     *
+     * @return list<Part>
+     */
+    private static function parts(array $ingredients, array $byPart): array
+    {
         $parts = [];
         foreach (PartKind::cases() as $kind) {
             $own = array_values(array_filter($ingredients, static fn (Ingredient $i): bool => $kind === $i->part));
@@ -179,7 +181,27 @@ final readonly class DishReader
             }
         }
 
-        return new Dish($ingredients, $parts, $ways, $structure->takeOut, $structure->bonesServed);
+        return $parts;
+    }
+
+    /**
+     * @param list<Act> $acts
+     *
+     * @return list<string> sentences in which something lies overnight
+     */
+    private static function evenings(array $acts): array
+    {
+        return array_values(array_map(static fn (Act $a): string => $a->source, array_filter(
+            $acts, static fn (Act $a): bool => \in_array($a->kind, [ActKind::Marinate, ActKind::Soak], true)
+                && preg_match(self::EVENING, $a->source),
+        )));
+    }
+
+    /** What cooks on without its lid until it has boiled away is boiled down. */
+    private static function opened(Act $act): Act
+    {
+        return ActKind::Cook === $act->kind && preg_match(self::UNCOVERED, $act->source)
+            && preg_match(Finishing::BOILS_AWAY, $act->source) ? $act->as(ActKind::Reduce) : $act;
     }
 
     /**

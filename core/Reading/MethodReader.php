@@ -177,7 +177,8 @@ final readonly class MethodReader
         foreach ($steps as $k => $step) {
             $after = $after || $k === $from;
             $named = preg_match(self::WHAT_IS_NEEDED, $step->source) ? $naming->in($step->source) : [];
-            if (\count($named) >= self::A_LIST || [] !== array_filter($named, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role)) {
+            $ofMeat = array_filter($named, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role);
+            if (\count($named) >= self::A_LIST || [] !== $ofMeat) {
                 continue;
             }
             $read = $reader->read($step->source, $step->id, $naming, $ingredients, $after);

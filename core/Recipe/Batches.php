@@ -41,7 +41,8 @@ final readonly class Batches
     public function and(self $other): self
     {
         return new self(
-            $this->perSide || $other->perSide, $this->count ?? $other->count, $this->each || $other->each, $this->several || $other->several,
+            $this->perSide || $other->perSide, $this->count ?? $other->count, $this->each || $other->each,
+            $this->several || $other->several,
         );
     }
 

@@ -13,7 +13,8 @@ use Pausis\Core\Recipe\Ingredient;
 /** What every braise needs before its pot is on, where the recipe doesn't say it: cutting, drying, the pan, and the evening's work. */
 final readonly class Preparing implements Rule
 {
-    private const SOAKED = '/\bsoaked (?:overnight|(?:for )?(?:at least |about )?(?:\d+|several|a few)(?:\s*(?:-|–|to)\s*\d+)? hours)\b/iu';
+    private const SOAKED = '/\bsoaked (?:overnight|(?:for )?(?:at least |about )?(?:\d+|several|a few)'
+        .'(?:\s*(?:-|–|to)\s*\d+)? hours)\b/iu';
     /** Code of the cutting for what is marinated the evening before. */
     public const NIGHT = 'cut-for-the-night';
 

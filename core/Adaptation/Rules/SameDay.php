@@ -14,7 +14,9 @@ final readonly class SameDay implements Rule
         .'|tomorrow|a day)\b|\b(?:overnight|next day)\b[^.;]*\b(?:fridge|refrigerat\w*|chill\w*|cold)\b/iu';
     private const WARMED_AGAIN = '/\b(?:re-?heat\w*|warm\w* (?:it |them |everything )?(?:through|up|again)'
         .'|heat\w* (?:it )?(?:through|up))\b/iu';
-    private const LIES = [ActKind::Rest, ActKind::Add, ActKind::Other, ActKind::Marinate, ActKind::Cook, ActKind::Prepare, ActKind::Portion];
+    private const LIES = [
+        ActKind::Rest, ActKind::Add, ActKind::Other, ActKind::Marinate, ActKind::Cook, ActKind::Prepare, ActKind::Portion,
+    ];
 
     public function applied(Process $process, Circumstances $in): Process
     {

@@ -101,7 +101,8 @@ final readonly class Thickening implements Rule
         $process = $process->noting($in->entry(
             'blend-instead', 'thicken', ['thickness' => Thickness::of($starch / max(1.0, $sauce))->value, 'grams' => $grams], $sum,
         ))->map(
-            static fn (Deed $d): Deed => $d->act->kind->thickens() && !$d->isBeside && Stage::Before !== $d->stage && !$refused ? $d->gone() : $d,
+            static fn (Deed $d): Deed => $d->act->kind->thickens() && !$d->isBeside && Stage::Before !== $d->stage && !$refused
+                ? $d->gone() : $d,
         );
 
         return $refused || $process->does(Stage::Finish, ActKind::Blend, ActKind::Mash)

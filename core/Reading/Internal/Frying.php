@@ -14,7 +14,8 @@ final readonly class Frying
     private const GOES_ON = '/^\s*(?:more|longer|further|(?:on|for) (?:the |its |their )?(?:other|second|flesh|skin|cut|meat)\b)/iu';
     private const ANOTHER = '/\b(?:another|a further|then(?: for)?(?: another)?)\s*$/iu';
     /** "1 minute on each of the four edges" */
-    private const EACH = '/^\s*(?:on |for )?(?:each|every)(?: of (?:the|its))?(?: (?<n>two|three|four|five|six|\d))? ?(?:edges?|ends?|other sides?)\b/iu';
+    private const EACH = '/^\s*(?:on |for )?(?:each|every)(?: of (?:the|its))?(?: (?<n>two|three|four|five|six|\d))? ?'
+        .'(?:edges?|ends?|other sides?)\b/iu';
     private const NUMBERS = ['two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6];
     private const EDGES = 2;
 

@@ -18,6 +18,7 @@ final class TypedHabitsTest extends TestCase
     #[TestWith(['Mon to Fri 8:10 to 17:20', [1, 2, 3, 4, 5], '08:10', '17:20', 'away'])]
     #[TestWith(['Mon–Fri 8:10–17:20', [1, 2, 3, 4, 5], '08:10', '17:20', 'away'])]
     #[TestWith(['weekdays 9 to 5', [1, 2, 3, 4, 5], '09:00', '17:00', 'away'])]
+    #[TestWith(['working days 8 to 4', [1, 2, 3, 4, 5], '08:00', '16:00', 'away'])]
     #[TestWith(['Tue, Thu and Sat 18:00 - 19:30 busy', [2, 4, 6], '18:00', '19:30', 'busy'])]
     #[TestWith(['Tuesdays & Thursdays from half past six until quarter to eight, busy', [2, 4], '06:30', '19:45', 'busy'])]
     #[TestWith(['weekends: 10 to noon', [6, 7], '10:00', '12:00', 'away'])]
