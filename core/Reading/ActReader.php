@@ -29,7 +29,8 @@ final class ActReader
             .'|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
         'piece' => 'pieces?|chunks?|cubes?',
         'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
-        'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg|peppers?|mushrooms?|fennel|base|mirepoix'
+        'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg'
+            .'|peppers|(?:red|green|yellow|sweet|bell|romano) pepper|mushrooms?|fennel|base|mirepoix'
             .'|aubergines?|parsnips?|swede|turnips?',
         'garlic' => 'garlic|ginger|chill?(?:i|ies|is)|lemongrass|aromatics',
         'spice' => 'spices?|cumin|paprika|curry powder|turmeric|allspice|seeds?|cinnamon|cardamoms?|peppercorns?|berbere',
@@ -129,6 +130,8 @@ final class ActReader
         .'|tahini|herb|yogh?urt|green|onion) (?:sauce|dip|salsa)';
     private const OF_THE_BRAISE = '/\b(?:meat|sauce|stew|braise|tagine|rag[uùú]|casserole|pot|curry|juices|gravy|slow cooker|back in'
         .'|strings?|bay|bones?)\b/iu';
+    /** "Let the ham rest", of a gammon. */
+    private const THE_MEAT = '/\b(?:the|your|each) (?:'.self::OBJECTS['meat'].')\b(?! (?:stock|broth|fat|bones?))/iu';
     /** These go on, or end, what was said beside the braise. */
     private const NEVER_BESIDE = [
         ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish,
@@ -143,6 +146,8 @@ final class ActReader
 
     /** Whether a pan with fat is what things go into at the moment. */
     private bool $frying = false;
+    /** Whether meat is what was browned last. */
+    private bool $browning = false;
     /** @var list<int> what the sentence before was about */
     private array $lastFoods = [];
     /** What the sentence before was about, where that was no meat and can be fried. */
@@ -279,11 +284,12 @@ final class ActReader
             $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
-                : $this->inPan($kind, $objects, $whole, $after, \count($places));
+                : $this->inPan($kind, $objects, $whole, $after, \count($places), $spokenOf);
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0]
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             $spans[] = [$kind, $whole, $places];
             $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
+            $this->browning = ActKind::Brown === $kind || ($this->browning && !\in_array($kind, self::FRIES, true));
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
 
@@ -312,7 +318,7 @@ final class ActReader
      */
     private function goesOnBeside(string $sentence, array $places, array $ingredients): bool
     {
-        $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || [] !== array_filter(
+        $ofBraise = preg_match(self::OF_THE_BRAISE, $sentence) || preg_match(self::THE_MEAT, $sentence) || [] !== array_filter(
             $places, static fn (int $p): bool => Role::Meat === $ingredients[$p]->role,
         );
 
@@ -368,7 +374,7 @@ final class ActReader
      *
      * @param list<string> $objects
      */
-    private function inPan(ActKind $kind, array $objects, string $clause, bool $after, int $foods): ActKind
+    private function inPan(ActKind $kind, array $objects, string $clause, bool $after, int $foods, string $spokenOf): ActKind
     {
         $dry = [] !== array_intersect(
             ['base', 'garlic', 'paste', 'spice'], $objects,
@@ -384,6 +390,9 @@ final class ActReader
             ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
                 '/\b(?:oven|cooker|lid|cover)/iu', $clause,
             ) => ActKind::Cook,
+            // "Turn and cook 2 minutes"
+            ActKind::Cook === $kind && $this->browning && [] === $objects && 'meat' === $spokenOf && null !== $minutes
+                && $minutes->high < self::SHORT_MINUTES && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::Brown,
             ActKind::Cook === $kind
                 && null !== $minutes
                 && $minutes->high < self::SHORT_MINUTES

@@ -35,6 +35,8 @@ final readonly class Naming
     /** What is said of all of a kind, where there are several. */
     private const CLASSES = ['spices' => Role::Spice, 'herbs' => Role::Herb];
 
+    /** @var array<string, true> what the list calls things together */
+    private array $groups;
     /** @var array<string, list<int>> places by name, the longest names first */
     private array $places;
 
@@ -56,6 +58,7 @@ final readonly class Naming
             }
         }
         $groups = self::groupsOf($ingredients);
+        $this->groups = array_fill_keys(array_keys($groups), true);
         foreach ($groups as $name => $of) {
             $places[$name] = $of;
         }
@@ -75,7 +78,7 @@ final readonly class Naming
     public function in(string $sentence): array
     {
         $text = ' '.Larder::normal($sentence).' ';
-        $found = [];
+        $found = $several = [];
         foreach ($this->places as $name => $places) {
             if (!str_contains($text, " $name")) {
                 continue;
@@ -84,29 +87,36 @@ final readonly class Naming
             if (null !== $left && $left !== $text) {
                 $text = $left;
                 array_push($found, ...$places);
+                // "the flour", of plain flour and of the dumplings' own
+                $several[] = str_contains((string) $name, ' ') || isset($this->groups[$name]) ? [] : $places;
             }
         }
         $found = array_values(array_unique($found));
         sort($found);
 
-        return $this->ofOnePart($found);
+        return $this->ofOnePart($found, $several);
     }
 
     /**
      * Of a food that is listed for several parts, the garlic of the braise and that of the gremolata, the one that is meant: of the
      * part whose other foods are named beside it, else the braise's.
      *
-     * @param list<int> $found
+     * @param list<int>       $found
+     * @param list<list<int>> $several that were named by one word
      *
      * @return list<int>
      */
-    private function ofOnePart(array $found): array
+    private function ofOnePart(array $found, array $several): array
     {
+        $together = static fn (int $one, int $other): bool => [] !== array_filter(
+            $several, static fn (array $of): bool => \in_array($one, $of, true) && \in_array($other, $of, true),
+        );
         $twice = [];
         foreach ($found as $one) {
             foreach ($found as $other) {
                 $twice[$one] ??= false;
-                $twice[$one] = $twice[$one] || ($one !== $other && $this->ingredients[$one]->isLike($this->ingredients[$other])
+                $twice[$one] = $twice[$one] || ($one !== $other
+                    && ($this->ingredients[$one]->isLike($this->ingredients[$other]) || $together($one, $other))
                     && $this->ingredients[$one]->part !== $this->ingredients[$other]->part);
             }
         }

@@ -7,7 +7,7 @@ namespace Pausis\Core\Recipe;
 /** How often the minutes of an act are spent: on each side of the meat, with each load of the pan. */
 final readonly class Batches
 {
-    private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\ball sides\b.{0,20}\beach\b/iu';
+    private const PER_SIDE = '/\b(?:a|per|each|on each|on every|each of the|on both) sides?\b|\/ ?side\b|\ball sides\b.{0,20}\beach\b/iu';
     private const COUNT = '/\bin (?<n>two|three|four|five|six|\d) (?:batches|lots|goes|rounds|loads)\b/iu';
     private const EACH = '/\b(?:batch(?:es)?|lots|rounds|loads)\b.{0,40}\b(?:each|apiece|a time)\b|\b(?:per|a|each|every) (?:batch|lot'
         .'|round|load)\b/iu';

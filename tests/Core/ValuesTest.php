@@ -200,6 +200,14 @@ final class ValuesTest extends TestCase
         }
     }
 
+    public function testNumbersInWordsAreWhatTheySay(): void
+    {
+        foreach (['eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17,
+            'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20] as $word => $number) {
+            self::assertEqualsWithDelta($number, Number::value($word), 1e-9, $word);
+        }
+    }
+
     #[TestWith([Unit::Handful, 30.0])]
     #[TestWith([Unit::Bunch, 30.0])]
     public function testWhatAHandHolds(Unit $unit, float $grams): void

@@ -97,6 +97,8 @@ final class Chores
     private const IN_THE_PAN = [
         'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
     ];
+    /** Dumplings on the stew cook in its pot. */
+    private const IN_THE_POT = '/\b(?:on (?:top of )?|onto |over )the (?:stew|pot|sauce|braise|casserole|meat)\b[^.;]*\bcover/iu';
     private const LEAST_SIDE = 10.0;
     private const LEAST_BESIDE_TIMED = 5.0;
     private const GOES_ON = '/^\W*(?:drain|rinse|toss|mash|fluff|butter)\b/iu';
@@ -286,7 +288,7 @@ final class Chores
             ),
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
-            'brown-meat' => self::browned($one, $more),
+            'brown-meat', 'crisp' => self::browned($one, $more),
             'side-work' => $one->with(['text' => self::short("{$one->variables['text']}; {$more->variables['text']}")])
                 ->longer(self::MORE_SIDE),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
@@ -722,6 +724,7 @@ final class Chores
             ],
             (int) round($minutes ?? $this->handling($d)), null, match (true) {
                 null === $minutes => Uses::Hands,
+                1 === preg_match(self::IN_THE_POT, $d->act->source) => Uses::Nothing,
                 1 === preg_match('/\b(?:stir\w*|ladle\w*|whisk\w*|turn\w*)\b/iu', $d->act->source) => Uses::HandsAndRing,
                 1 === preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source) => Uses::Oven,
                 1 === preg_match('/\b(?:boil\w*|simmer\w*|cook\w*|steam\w*|fry\w*|fried|poach\w*)\b/iu', $d->act->source) => Uses::Ring,

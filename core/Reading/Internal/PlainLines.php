@@ -61,6 +61,8 @@ final readonly class PlainLines
             LineLabel::Step === $before?->label && \in_array($line->label, [LineLabel::Facts, LineLabel::Heading,
                 LineLabel::Around], true)
                 && $line->sure < self::SURE && StepKind::opens($text) && preg_match('/[.!]\W*$/u', $text) => LineLabel::Step,
+            LineLabel::Step === $before?->label && LineLabel::Note === $line->label && $line->sure < self::SURE
+                && StepKind::opens($text) && [] !== Durations::in($text) && preg_match('/[.!]\W*$/u', $text) => LineLabel::Step,
             default => $line->label,
         };
 

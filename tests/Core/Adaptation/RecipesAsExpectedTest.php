@@ -57,6 +57,10 @@ final class RecipesAsExpectedTest extends TestCase
             'rest-meat' => 10, 'shred-meat' => 10, 'strain-and-skim' => 4, 'reduce' => 8, 'back-in' => 5, 'crisp' => 4,
             'side-work' => 16,
         ]];
+        yield 'carnitas-broiled-twice' => [[
+            'cut-vegetables' => 2, 'mix' => 5, 'dry-meat' => 3, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
+            'shred-meat' => 11, 'strain-and-skim' => 4, 'reduce' => 12, 'crisp' => 10,
+        ]];
         yield 'chilli-with-guacamole' => [[
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 12, 'fry-base' => 12, 'heat-up' => 8, 'load' => 5,
             'add-i12' => 5, 'strain-and-skim' => 4, 'side-work' => 10, 'side-work-2' => 12,
@@ -69,6 +73,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-salt' => 5, 'cut-vegetables' => 7, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 6,
             'boil-wine-down' => 8, 'load' => 5, 'add-i7' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 10,
             'reduce' => 15, 'glaze' => 8,
+        ]];
+        yield 'duck-and-cherries' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 17, 'fry-base' => 5,
+            'boil-wine-down' => 6, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'crisp' => 5, 'strain-and-skim' => 4,
+            'reduce' => 8, 'side-work' => 5,
         ]];
         yield 'dumplings-made-meanwhile' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
@@ -214,9 +223,17 @@ final class RecipesAsExpectedTest extends TestCase
             'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'beans-on' => 5,
             'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'blend-sauce' => 5, 'rest-meat' => 20,
         ]];
+        yield 'shanks-turned-once' => [[
+            'cut-vegetables' => 7, 'mix-spices' => 8, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 23, 'load' => 5,
+            'look-s10.2' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'cream-in' => 2, 'back-in' => 5, 'side-work' => 5,
+        ]];
         yield 'spices-and-couscous' => [[
             'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 7, 'load' => 5, 'add-i10' => 5,
             'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 11, 'side-work' => 5,
+        ]];
+        yield 'stew-and-dumplings' => [[
+            'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 6, 'boil-wine-down' => 4,
+            'heat-up' => 8, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'side-work' => 13, 'side-work-2' => 45,
         ]];
         yield 'tacos-and-hash' => [[
             'cut-vegetables' => 4, 'toast-spices' => 1, 'mix' => 7, 'load' => 5, 'side-work' => 10, 'lift-out' => 5,
