@@ -63,6 +63,24 @@ final class GeometryTest extends BrowserTestCase
         }
     }
 
+    /** The heart of it, without scrolling: the pot, and what each setting makes of it. */
+    #[DataProvider('sizes')]
+    public function testThePotAndItsSettingsAreOnOneScreen(string $size): void
+    {
+        [$width, $height] = self::SIZES[$size];
+        $this->resize($width, $height);
+        foreach (self::BRAISES as $braise) {
+            $this->openBraise($braise, 'pot');
+            $this->find('//h2[@tabindex="-1"]', false);
+            $this->find('//article[@aria-label="On High"]');
+            usleep(400_000);
+            self::assertTrue($this->isInView('[data-effect=pot]'), $braise);
+            foreach (['Low', 'High'] as $setting) {
+                self::assertTrue($this->isInView("article[aria-label=\"On $setting\"] button[role=radio]"), "$braise, $setting");
+            }
+        }
+    }
+
     #[DataProvider('sizes')]
     public function testAControlItsEffectAndTheVerdictAreInSightTogether(string $size): void
     {

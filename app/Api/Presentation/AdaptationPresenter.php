@@ -98,7 +98,7 @@ final readonly class AdaptationPresenter
             $measures->length($order->meat->joint->thickness()->inCentimetres()),
             $order->serveAt->format(\DATE_ATOM),
             $measures->day($order->serveAt).', '.$measures->clock($order->serveAt),
-            array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::of($braise)),
+            array_map(fn (LevelCost $l): LevelView => $this->level($l, $measures), Levels::apart($braise)),
             $this->looks($braise, $measures),
             null === $worked->whole || !$day instanceof DayPlan ? null : $this->days->present($worked, $day, $now, $measures),
             !$day instanceof DayPlan || null !== $braise->forbidden() || (null !== $worked->whole && !$worked->whole->possible),

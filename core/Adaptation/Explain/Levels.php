@@ -14,6 +14,30 @@ use Pausis\Core\Liquid\SauceBalance;
 /** What each school of how much liquid goes in would cost, in the pot as it is run. */
 final class Levels
 {
+    /** Less, mL, isn't told apart in a jug. */
+    private const SAME = 5.0;
+
+    /**
+     * Those that differ in this pot: of several that come out the same, the one that is taken, or the lowest.
+     *
+     * @return list<LevelCost>
+     */
+    public static function apart(AdaptedBraise $braise): array
+    {
+        $taken = $braise->order->wishes->level;
+        $kept = [];
+        foreach (self::of($braise) as $cost) {
+            $same = array_key_first(array_filter($kept, static fn (LevelCost $c): bool => abs($c->load - $cost->load) < self::SAME));
+            if (null === $same) {
+                $kept[] = $cost;
+            } elseif ($cost->school === $taken) {
+                $kept[$same] = $cost;
+            }
+        }
+
+        return array_values($kept);
+    }
+
     /** @return list<LevelCost> */
     public static function of(AdaptedBraise $braise): array
     {

@@ -101,6 +101,20 @@ final class HandlingTest extends TestCase
         }
     }
 
+    public function testLevelsThatComeOutTheSameAreOne(): void
+    {
+        $same = static fn (LevelSchool $taken): array => array_map(
+            static fn (LevelCost $l): float => $l->load, Levels::apart(self::adapt(new Handling(), $taken)),
+        );
+        foreach (LevelSchool::cases() as $taken) {
+            $loads = $same($taken);
+            self::assertCount(\count($loads), array_unique(array_map(static fn (float $l): int => (int) round($l / 5), $loads)));
+            self::assertContains($taken, array_map(
+                static fn (LevelCost $l): LevelSchool => $l->school, Levels::apart(self::adapt(new Handling(), $taken)),
+            ));
+        }
+    }
+
     public function testAStartThatTheCookSetsIsKeptOrRefusedInWords(): void
     {
         $at = static fn (string $time): Handling => new Handling(switchOn: new \DateTimeImmutable(

@@ -1,9 +1,9 @@
 import type { PotLine } from "../api/types";
 
 const HOUR = 3_600_000;
-const STEP = 7.6;
+const STEP = 6.4;
 
-export const TEN_POTS_HEIGHT = 10 * STEP + 4;
+export const TEN_POTS_HEIGHT = 10 * STEP + 3;
 
 /** Ten pots like yours, a line each: tight while tough, swollen when tender, dotted past its best; pale once the sauce is begun. */
 export function TenPots({
@@ -39,7 +39,7 @@ export function TenPots({
                 x={from}
                 y={top + 0.8}
                 width={Math.max(0, Math.min(to, x(until)) - from)}
-                height={5.4}
+                height={4.8}
                 rx="2.4"
                 fill={fill}
                 stroke={edge}
@@ -48,7 +48,7 @@ export function TenPots({
                 x={Math.max(from, x(until))}
                 y={top + 0.8}
                 width={Math.max(0, to - Math.max(from, x(until)))}
-                height={5.4}
+                height={4.8}
                 rx="2.4"
                 fill={fill}
                 opacity=".3"

@@ -2,11 +2,9 @@ import { useState } from "react";
 import type { FurtherMeatView } from "../api/types";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { Check } from "../kit/Check";
-import { Choices } from "../kit/Choices";
 import { Figure, Pick } from "../kit/Figure";
 import { FirstCooker } from "../kitchen/FirstCooker";
 import { MeatsDialog } from "../meats/MeatsDialog";
-import { ScaleField } from "./ScaleField";
 
 const WHY = [
   { value: "just-hot", label: "browned or hot a moment ago" },
@@ -48,13 +46,12 @@ function FurtherMeat({ other }: { other: FurtherMeatView }) {
   );
 }
 
-/** The meat as it lies on the board, the cooker it goes into, and what is done before. */
+/** The meat as it lies on the board, and the cooker it goes into. */
 export function Figures() {
   const { draft, catalogue, cookers, adaptation, problem, change } = useBraisePlace();
   const [asking, setAsking] = useState(false);
   const { meat } = draft;
   const set = (part: Partial<typeof meat>) => change({ meat: { ...meat, ...part } });
-  const handle = (part: Partial<typeof draft.handling>) => change({ handling: { ...draft.handling, ...part } });
   const cut = catalogue.cuts.find((one) => one.value === meat.cut);
   const found = (rule: string) => adaptation?.findings.some((finding) => finding.rule === rule) === true;
   const cooker = cookers.find((one) => one.id === draft.cookerId);
@@ -160,32 +157,6 @@ export function Figures() {
             onChange={(cookerId) => change({ cookerId })}
           />
         )}
-      </div>
-      <div className="border-t border-line pt-1.5" data-leads="before">
-        <Choices
-          label={`Before it goes in${adaptation ? `: ${adaptation.before.total} of work` : ""}`}
-          value={draft.handling.effort}
-          options={catalogue.efforts.map((effort) => ({
-            ...effort,
-            hint: effort.value === draft.handling.effort ? effort.hint : "",
-          }))}
-          onChange={(effort) => handle({ effort })}
-        />
-        <div className="flex flex-wrap gap-x-4">
-          <Check
-            label="Liquid goes in hot"
-            checked={draft.handling.hotLiquid}
-            onChange={(hotLiquid) => handle({ hotLiquid })}
-          />
-          <Check
-            label="Insert warmed first"
-            checked={draft.handling.warmInsert}
-            onChange={(warmInsert) => handle({ warmInsert })}
-          />
-        </div>
-      </div>
-      <div className="border-t border-line pt-2">
-        <ScaleField draft={draft} onChange={change} />
       </div>
     </div>
   );

@@ -2,7 +2,6 @@ import { Collapsible } from "radix-ui";
 import { useRef } from "react";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { useBraisePlace } from "../braise/BraiseContext";
-import { ribbonScale } from "../clock/clockScale";
 import { ComparePanel } from "../compare/ComparePanel";
 import { AS_THE_RECIPE } from "../compare/variants";
 import { Pick } from "../kit/Figure";
@@ -10,6 +9,7 @@ import { Moved } from "../kit/Moved";
 import { Sum } from "../kit/Sum";
 import { useTable } from "../kit/useTable";
 import { useWidth } from "../kit/useWidth";
+import { Before } from "./Before";
 import { Figures } from "./Figures";
 import { Leaders, type Target } from "./Leaders";
 import { Levels } from "./Levels";
@@ -19,10 +19,7 @@ import { Settings } from "./Settings";
 import { Start } from "./Start";
 import { Temperatures } from "./Temperatures";
 
-const MOST = { table: 310, phone: 200 };
-/** Where the pot goes on later than this on a ribbon so wide, its hours have room right of the figures. */
-const WIDEST = 1232;
-const BESIDE_PX = 300;
+const MOST = { table: 258, phone: 190 };
 const MARGIN = { table: 26, phone: 6 };
 
 /** What goes into the pot, the pot to scale, and what each setting makes of it. */
@@ -47,18 +44,15 @@ export function PotPlace() {
       targets[`level-${level.value}`] = at(pot.width + 1.1, level.level);
     }
   }
-  const on = adaptation?.ribbon.switchOn ?? "";
-  const line = adaptation && ribbonScale(adaptation.ribbon, 2, WIDEST);
-  const beside = table && line !== null && (on === "" || line.x(Date.parse(on)) > BESIDE_PX);
   const school = (level: string) => change({ level });
   return (
     <>
       <PlaceHeading className="sr-only">The pot</PlaceHeading>
       <div
         ref={container}
-        className="relative grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-3 pt-2 table:grid-cols-[17rem_minmax(0,1fr)_15.5rem] table:grid-rows-[auto_1fr]"
+        className="relative grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 pt-2 table:grid-cols-[17rem_minmax(0,1fr)_15.5rem]"
       >
-        <div className="order-2 table:order-1 table:row-span-2">
+        <div className="order-4 table:order-1">
           <Figures />
         </div>
         {adaptation && (
@@ -75,31 +69,25 @@ export function PotPlace() {
               />
             </div>
             {table && <Below />}
-            {table && <Liked />}
           </div>
         )}
         {adaptation && (
           <div className="order-3 grid content-start gap-3" data-effect="liquid">
             {!table && <Below />}
             <Levels levels={adaptation.levels} value={draft.level} onChange={school} />
-            {!table && <Liked />}
           </div>
         )}
-        {adaptation && table && (
-          <div className="order-4 col-span-2">{beside ? <Settings adaptation={adaptation} /> : <Rest />}</div>
+        {adaptation && (
+          <div className="order-2 table:order-4 table:col-span-3">
+            <Settings adaptation={adaptation} />
+          </div>
         )}
         {adaptation && table && <Leaders container={container} picture={picture} targets={targets} />}
       </div>
-      {adaptation && (
-        <>
-          {!beside && (
-            <div className="mt-2">
-              <Settings adaptation={adaptation} />
-            </div>
-          )}
-          {(beside || !table) && <Rest />}
-        </>
-      )}
+      <div className="mt-3 grid gap-x-8 gap-y-3 table:grid-cols-[17rem_1fr_1fr_1fr]">
+        <Before />
+        {adaptation && <Rest />}
+      </div>
     </>
   );
 }
@@ -162,7 +150,7 @@ function Below() {
 function Liked() {
   const { draft, catalogue, change } = useBraisePlace();
   return (
-    <div className="mt-2 grid gap-x-4 gap-y-1.5 sm:grid-cols-[1.3fr_0.8fr_1.2fr]">
+    <div className="grid gap-y-1.5">
       <Pick
         label="Layers"
         wide
@@ -197,12 +185,15 @@ function Liked() {
   );
 }
 
-/** Starting it otherwise, the sums behind the figures, and the same braise another way. */
+/** How it is liked, starting it otherwise, the sums behind the figures, and the same braise another way. */
 function Rest() {
   const { adaptation } = useBraisePlace();
   return adaptation === null ? null : (
-    <div className="mt-3 grid gap-x-8 gap-y-3 table:grid-cols-3">
-      <Start />
+    <>
+      <div className="grid content-start gap-3">
+        <Liked />
+        <Start />
+      </div>
       <section aria-labelledby="sums">
         <h3 id="sums" className="font-bold text-rim">
           Sums
@@ -227,6 +218,6 @@ function Rest() {
           </Collapsible.Content>
         </Collapsible.Root>
       </section>
-    </div>
+    </>
   );
 }

@@ -9,6 +9,8 @@ import { useWidth } from "../kit/useWidth";
 import { useUnderRibbon } from "./useUnderRibbon";
 
 const HOUR = 3_600_000;
+/** What its words take beside the line. */
+const SIXTY_PX = 96;
 
 /** Each way of running the cooker as ten such pots under the same clock. */
 export function Settings({ adaptation }: { adaptation: Adaptation }) {
@@ -35,7 +37,7 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
         aria-label="Setting"
         value={chosen?.setting ?? ""}
         onValueChange={(setting) => change({ setting })}
-        className="grid gap-3 pt-1"
+        className="grid gap-1 pt-0.5"
       >
         {adaptation.outcomes.map((outcome) => (
           <Row
@@ -49,6 +51,12 @@ export function Settings({ adaptation }: { adaptation: Adaptation }) {
           />
         ))}
       </RadioGroup.Root>
+      {chosen !== undefined && chosen.help !== "" && (
+        <p className="text-sm" data-testid="help">
+          <span className="font-bold text-rim">To know better: </span>
+          {chosen.help}
+        </p>
+      )}
     </section>
   );
 }
@@ -86,6 +94,7 @@ function Row({
   const label = (hours: number | null | undefined) => scale.x(on + (hours ?? 99) * HOUR);
   const [tender, past] = [outcome.pots[0]?.tender, outcome.pots[0]?.past];
   const limit = scale.x(on + outcome.core60Latest * HOUR);
+  const before = tender != null && label(tender) - limit < SIXTY_PX && limit > SIXTY_PX - 14;
   return (
     <article aria-label={`On ${outcome.label}`}>
       <div className="flex flex-wrap items-baseline gap-x-3">
@@ -149,7 +158,13 @@ function Row({
         {outcome.works && outcome.core60Clock !== "" && (
           <g>
             <path d={`M${limit} 8V${TEN_POTS_HEIGHT + 14}`} stroke="var(--heat)" strokeWidth="1.6" />
-            <text x={limit + 5} y={11} fontSize="12.5" style={{ fill: "var(--heat)" }}>
+            <text
+              x={limit + (before ? -5 : 5)}
+              y={11}
+              textAnchor={before ? "end" : "start"}
+              fontSize="12.5"
+              style={{ fill: "var(--heat)" }}
+            >
               {outcome.sixty} by {outcome.core60Clock}
               {width > 700 ? `, limit ${outcome.limitClock}` : ""}
             </text>
@@ -157,12 +172,6 @@ function Row({
         )}
         <path d={`M${scale.x(serve)} 12V${TEN_POTS_HEIGHT + 14}`} stroke="var(--rim)" strokeWidth="3" />
       </svg>
-      {outcome.chosen && outcome.help !== "" && (
-        <p className="text-sm" data-testid="help">
-          <span className="font-bold text-rim">To know better: </span>
-          {outcome.help}
-        </p>
-      )}
     </article>
   );
 }
