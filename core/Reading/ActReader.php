@@ -110,6 +110,10 @@ final class ActReader
         .'|braise\w*|roast|bake)\b/iu';
     private const COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|cellar|larder)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
+    /** "stir over the heat for 5 minutes" */
+    private const OVER_THE_HEAT = '/\b(?:over|on) (?:the |a )?(?:\w+ )?(?:heat|flame)\b|\b(?:stir|toss|turn)\w*\b[^.;]*\bmin/iu';
+    /** "simmer the glaze in a small saucepan" */
+    private const APART = '/\bin an? (?:small|separate|another|clean|little|second) (?:sauce)?pan\b/iu';
     private const SHORT_MINUTES = 16.0;
     /** Wine that is added together with so many foods is boiled away for none of them. */
     private const ALL_AT_ONCE = 4;
@@ -281,6 +285,9 @@ final class ActReader
                 ];
                 continue;
             }
+            $apart = \in_array($kind, [ActKind::Reduce, ActKind::Cook, ActKind::HeatUp], true) && $after
+                && preg_match(self::APART, $whole) && !\in_array('sauce', $objects, true);
+            $kind = $apart ? ActKind::SideWork : $kind;
             $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
                 ? ActKind::SideWork
@@ -289,7 +296,7 @@ final class ActReader
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             $spans[] = [$kind, $whole, $places];
             $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
-            $this->browning = ActKind::Brown === $kind || ($this->browning && !\in_array($kind, self::FRIES, true));
+            $this->browning = ActKind::Brown === $kind;
             $after = $after || (ActKind::Cook === $kind && self::braises($whole));
         }
 
@@ -384,11 +391,12 @@ final class ActReader
         return match (true) {
             $this->frying && ActKind::Load === $kind && $dry && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
             $this->frying && ActKind::Load === $kind && null !== $minutes && $minutes->high < self::SHORT_MINUTES
-                && $foods > 0 && !\in_array('starch', $objects, true) && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
+                && ($foods > 0 || preg_match(self::OVER_THE_HEAT, $clause)) && !\in_array('starch', $objects, true)
+                && !preg_match(self::INTO_THE_POT, $clause) => ActKind::FryBase,
             (!$this->frying || $foods >= self::ALL_AT_ONCE) && ActKind::Deglaze === $kind
                 && !preg_match(self::LOOSENS, $clause) => ActKind::Load,
             ActKind::Load === $kind && (self::longest($clause) ?? 0.0) >= self::LONG_MINUTES && preg_match(
-                '/\b(?:oven|cooker|lid|cover)/iu', $clause,
+                '/\b(?:oven|cooker|crock|lid|cover)/iu', $clause,
             ) => ActKind::Cook,
             // "Turn and cook 2 minutes"
             ActKind::Cook === $kind && $this->browning && [] === $objects && 'meat' === $spokenOf && null !== $minutes

@@ -184,7 +184,7 @@ final class PlacesTest extends BrowserTestCase
         $this->see('Just moved');
         $tabTo('As little as the sauce needs');
         $this->hold('ArrowUp', 'ArrowUp');
-        $this->find("//button[@role='radio'][@aria-checked='true'][starts-with(., 'A third of the way up')]");
+        $this->find("//button[@role='radio'][@aria-checked='true'][starts-with(., 'Nearly covered')]");
         $this->pressWithAlt('3', 'Digit3');
         $this->see('To the plate');
         $tabTo('refuse: 250 mL white wine');

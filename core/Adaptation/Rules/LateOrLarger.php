@@ -20,6 +20,8 @@ use Pausis\Core\Recipe\Timing;
  */
 final readonly class LateOrLarger implements Rule
 {
+    /** What is fried for the finish is cooked by itself. */
+    private const APART = [ActKind::Fry, ActKind::FryBase, ActKind::Toast];
     private const USUAL_PIECE_CM = 2.0;
     /** Softer than this, minutes at 95 °C, nothing is gained by waiting. */
     private const SOFT_ANYWAY = 12.0;
@@ -49,7 +51,7 @@ final readonly class LateOrLarger implements Rule
         return self::withoutTheLate($process);
     }
 
-    /** "Lamb out; stir the orzo into the sauce and cook for 20 minutes" */
+    /** "Lamb out; stir the orzo into the sauce and cook for 20 minutes", "40 minutes before eating fry the mushrooms" */
     private static function goesIntoTheFinish(Process $process, Ingredient $i): bool
     {
         $takes = static fn (Deed $d): bool => \in_array($i->key(), $d->act->foods, true);
@@ -59,9 +61,11 @@ final readonly class LateOrLarger implements Rule
             $process->remaining(), static fn (Deed $d): bool => $takes($d) && $d->stage->rank() < Stage::Finish->rank(),
         );
 
-        return [] === $sooner && [] !== array_filter(
+        $cooked = array_filter(
             $process->in(Stage::Finish, ActKind::Cook), static fn (Deed $d): bool => \in_array($d->sentence(), $sentences, true),
         );
+
+        return [] === $sooner && [] !== [...$cooked, ...array_filter($process->in(Stage::Finish, ...self::APART), $takes)];
     }
 
     /** Dried pulses that the pot doesn't make soft by itself, since it is sour or the meat is quick. */

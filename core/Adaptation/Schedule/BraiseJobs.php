@@ -30,6 +30,9 @@ final readonly class BraiseJobs
     /** What can be made ready before it is needed. */
     private const AHEAD = ['cut-vegetables', 'mix-spices', 'beans-on'];
     private const READIED = ['stand', 'toast-spices', 'mix', 'boil-wine-down', 'heat-up', 'cut-vegetables'];
+    /** A marinade that was boiled is cold before raw meat lies in it: poured wide, in so many minutes. An estimate. */
+    private const HEATED = ['boil-wine-down', 'heat-up'];
+    private const COOLS_MINUTES = 60;
     private const EVENING_MINUTES = 540;
     private const THAW_WAITS = 60;
     /** Beans want to be soaked so long before they go on, and no longer; vegetables that were cut keep as long. */
@@ -177,6 +180,7 @@ final readonly class BraiseJobs
                 $c->id, $c->code, $c->variables, $c->minutes, 'stand' !== $c->code, $c->uses->rings(),
                 waits: self::EVENING_MINUTES - min($c->minutes, self::EVENING_MINUTES), next: $next?->id,
                 by: null === $next ? $ends : null, acts: $c->acts,
+                rests: null !== $next && \in_array($c->code, self::HEATED, true) ? self::COOLS_MINUTES : 0,
             );
         }
 

@@ -13,7 +13,7 @@ final readonly class Groups
     /** What a method calls all that is listed so. */
     private const CALLED = '/\b(?<noun>marinade|rub|brine|glaze|paste|spice mix|spice paste|seasoning mix|dressing|crumbs|topping'
         .'|slaw|salad'
-        .'|salsa|gremolata|dumplings|mash|sauce)\b/iu';
+        .'|salsa|gremolata|dumplings|mash|masala|sauce)\b/iu';
 
     /**
      * @param list<Ingredient>                 $ingredients

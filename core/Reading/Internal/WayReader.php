@@ -17,6 +17,8 @@ use Pausis\Core\Recipe\Way;
 final class WayReader
 {
     /** "Leave for 1 hour if you can.": before anything is hot. */
+    /** "About 20 minutes before the ribs are done" */
+    private const BEFORE_IT_ENDS = '/^\W*(?:about |around |some )?[\d½¼¾]+ ?(?:minutes?|mins?) before\b/iu';
     private const LYING = '/^\W*(?:then |and )?(?:leave|let|set aside|sit|stand)\b(?!.*\b(?:lid|cover\w*|heat|low|high|simmer\w*'
         .'|oven|cook\w*|hob|stove|move|bubbl\w*|blip\w*|fire|flame|gas)\b)/iu';
     private const LONGEST_LYING = 90;
@@ -347,7 +349,8 @@ final class WayReader
         $corrects = [] !== $this->said && preg_match(self::CORRECTED, $text);
         $cooks = $cooks || $corrects;
         $notCooking = self::isNoCooking($near, $setting) || (null === $setting && preg_match(self::OR_OVERNIGHT, $text));
-        $lies = null === $method && null === $setting && $this->onlyLies($near, $minutes);
+        $lies = preg_match(self::BEFORE_IT_ENDS, $near)
+            || (null === $method && null === $setting && $this->onlyLies($near, $minutes));
         $ofBase = $minutes->high < self::LONGEST_BASE && preg_match(self::BASE, $near) && !preg_match(
             '/\b(?:tender|covered|lid on|slow cooker|oven|low|high|brais\w*)\b/iu', (string) preg_replace(self::HOB_LEVEL, '', $near),
         );

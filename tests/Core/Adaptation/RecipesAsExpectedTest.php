@@ -13,6 +13,7 @@ use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Recipe\Said;
+use Pausis\Tests\Core\Days;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -61,6 +62,10 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 2, 'mix' => 5, 'dry-meat' => 3, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
             'shred-meat' => 11, 'strain-and-skim' => 4, 'reduce' => 12, 'crisp' => 10,
         ]];
+        yield 'chiles-and-masa' => [[
+            'cut-vegetables' => 2, 'fry-base' => 2, 'stand' => 30, 'toast-spices' => 1, 'mix' => 5, 'dry-meat' => 3,
+            'brown-meat' => 15, 'fry-base-2' => 3, 'load' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
+        ]];
         yield 'chilli-with-guacamole' => [[
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 12, 'fry-base' => 12, 'heat-up' => 8, 'load' => 5,
             'add-i12' => 5, 'strain-and-skim' => 4, 'side-work' => 10, 'side-work-2' => 12,
@@ -97,6 +102,10 @@ final class RecipesAsExpectedTest extends TestCase
             'heat-up' => 8, 'load' => 5, 'look-s9.1' => 5, 'add-i6' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
             'blend-sauce' => 5, 'side-work' => 20, 'side-work-2' => 5,
         ]];
+        yield 'glaze-in-a-small-pan' => [[
+            'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'glaze' => 8, 'take-out' => 2,
+            'crisp' => 4, 'glaze-2' => 3, 'crisp-2' => 3, 'side-work' => 10,
+        ]];
         yield 'glazed-in-the-oven' => [[
             'night-soak' => 5, 'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 15, 'lift-out' => 5, 'strain-and-skim' => 4,
             'rest-meat' => 15, 'glaze' => 8, 'crisp' => 15, 'glaze-2' => 3, 'crisp-2' => 10, 'rest-meat-2' => 10,
@@ -118,14 +127,18 @@ final class RecipesAsExpectedTest extends TestCase
             'night-soak' => 5, 'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 8,
             'back-in' => 5,
         ]];
+        yield 'lamb-on-a-card' => [[
+            'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 12, 'boil-wine-down' => 6, 'load' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'rest-meat' => 20, 'reduce' => 5, 'slurry' => 3,
+        ]];
         yield 'marinade-kept-on-one-line' => [[
             'night-cut' => 3, 'night-marinate' => 10, 'dry-meat' => 3, 'cut-vegetables' => 6, 'render' => 8,
             'brown-meat' => 24, 'fry-base' => 8, 'boil-wine-down' => 15, 'load' => 5, 'add-i7' => 5, 'take-out' => 2,
         ]];
         yield 'marinated-in-a-bowl' => [[
-            'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'render' => 6, 'brown-meat' => 20, 'fry-base' => 10,
-            'boil-wine-down' => 15, 'load' => 5, 'add-i11' => 5, 'rest-meat' => 15, 'strain-and-skim' => 4, 'take-out' => 2,
-            'side-work' => 10,
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'render' => 6, 'brown-meat' => 20,
+            'fry-base' => 11, 'boil-wine-down' => 15, 'load' => 5, 'add-i11' => 5, 'rest-meat' => 15, 'strain-and-skim' => 4,
+            'take-out' => 2, 'side-work' => 10,
         ]];
         yield 'mushrooms-before-serving' => [[
             'cut-vegetables' => 8, 'render' => 8, 'boil-wine-down' => 3, 'fry-base' => 6, 'boil-wine-down-2' => 15,
@@ -158,7 +171,7 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'paste-the-night-before' => [[
             'night-toast-spices' => 2, 'night-stand' => 20, 'night-mix' => 9, 'night-marinate' => 10, 'cut-vegetables' => 8,
-            'fry-base' => 20, 'load' => 5, 'strain-and-skim' => 4, 'side-work' => 20, 'side-work-2' => 10, 'side-work-3' => 5,
+            'fry-base' => 25, 'load' => 5, 'strain-and-skim' => 4, 'side-work' => 20, 'side-work-2' => 10, 'side-work-3' => 5,
         ]];
         yield 'pickled-onions-beside' => [[
             'night-mix' => 7, 'night-marinate' => 10, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
@@ -235,12 +248,20 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 6, 'boil-wine-down' => 4,
             'heat-up' => 8, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'side-work' => 13, 'side-work-2' => 45,
         ]];
+        yield 'stirred-half-way' => [[
+            'night-stand' => 30, 'night-mix' => 8, 'night-marinate' => 10, 'cut-vegetables' => 5, 'fry-base' => 27,
+            'load' => 5, 'look-s10.2' => 5, 'strain-and-skim' => 4, 'rest-meat' => 30,
+        ]];
         yield 'tacos-and-hash' => [[
             'cut-vegetables' => 4, 'toast-spices' => 1, 'mix' => 7, 'load' => 5, 'side-work' => 10, 'lift-out' => 5,
             'strain-and-skim' => 4, 'shred-meat' => 11, 'back-in' => 15, 'side-work-2' => 10,
         ]];
         yield 'thickened-in-one' => [[
             'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'slurry' => 2,
+        ]];
+        yield 'thighs-and-pasta' => [[
+            'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 14, 'fry-base' => 11, 'boil-wine-down' => 5, 'load' => 5,
+            'add-i12' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'side-work' => 9, 'side-work-2' => 5,
         ]];
         yield 'thighs-in-cider' => [[
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 10, 'render' => 5, 'fry-base' => 8, 'boil-wine-down' => 5,
@@ -274,8 +295,8 @@ final class RecipesAsExpectedTest extends TestCase
             'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 8,
         ]];
         yield 'two-pans-one-wine' => [[
-            'night-marinate' => 10, 'cut-vegetables' => 4, 'boil-wine-down' => 11, 'render' => 8, 'dry-meat' => 3,
-            'brown-meat' => 8, 'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 1,
+            'boil-wine-down' => 11, 'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
         ]];
         yield 'under-days-as-headings' => [[
             'night-cut' => 3, 'night-boil-wine-down' => 15, 'night-marinate' => 10, 'cut-vegetables' => 5, 'dry-meat' => 3,
@@ -347,6 +368,24 @@ final class RecipesAsExpectedTest extends TestCase
         }
 
         self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
+    }
+
+    public function testABoiledMarinadeIsColdBeforeMeatLiesInIt(): void
+    {
+        $jobs = Days::jobs(Days::plan(self::adapted('under-days-as-headings')));
+
+        $cools = $jobs['night-marinate']->from->getTimestamp() - $jobs['night-boil-wine-down']->to->getTimestamp();
+        self::assertGreaterThanOrEqual(3600, $cools);
+        self::assertSame('2026-11-25', $jobs['night-boil-wine-down']->from->format('Y-m-d'));
+    }
+
+    public function testWhatIsFriedForTheFinishIsntCutForThePot(): void
+    {
+        $codes = array_map(
+            static fn (LedgerEntry $e): string => $e->code, self::adapted('under-days-as-headings')->chosen->process->entries,
+        );
+
+        self::assertNotContains('cut-bigger', $codes, 'the baby onions');
     }
 
     public function testWhatIsDoneAfterAnHourIsDoneThen(): void
