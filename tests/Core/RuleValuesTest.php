@@ -149,6 +149,19 @@ final class RuleValuesTest extends TestCase
         self::assertSame([false, true], [$blends('90 g'), $blends('110 g')]);
     }
 
+    public function testGarlicIsFriedForTwoMinutesAtMost(): void
+    {
+        $told = static fn (string $minutes): bool => [] !== array_filter(
+            (new AdaptBraise())->adapt(Dishes::order(Recipes::dish(
+                "Beef stew\nServes 4\n\n1.2 kg beef shin\n2 onions\n4 cloves garlic\n500 ml beef stock\n2 tbsp oil\n\n"
+                ."Fry the onions and the garlic in the oil for $minutes minutes.\nPut everything in the slow cooker. Cook on low for 8 hours.",
+            )))->chosen->process->entries,
+            static fn (LedgerEntry $e): bool => 'step-garlic-last' === $e->code,
+        );
+
+        self::assertSame([false, true], [$told('2'), $told('2¼')]);
+    }
+
     public function testWhatIsMissingIsTheNeedWithoutWhatIsDone(): void
     {
         $outcome = new Outcome([new Deviation(), new Deviation()], [], [0.5, 0.5], [new Sample(90, 88, 3.0), new Sample(90, 88, 3.0)]);

@@ -33,6 +33,9 @@ final class ReadingTest extends TestCase
             ["1 (28 oz) can tomatoes\nthe same can a quarter full of water", 198.45],
             ["1 tin tomatoes\nfill the empty tin with water", 400.0],
             ["a 700 ml jar of passata\nthe same jar a third full of stock", 233.3],
+            ["1 jar roasted peppers\nfill the empty jar with stock", 300.0],
+            ["1 carton passata\nfill the empty carton with stock", 500.0],
+            ["1 bottle passata\nfill the empty bottle with stock", 750.0],
         ] as [$lines, $millilitres]) {
             $last = self::last("1 kg beef shin\n2 onions\n$lines");
             self::assertEqualsWithDelta($millilitres, $last->millilitres, 2.0, $lines);
