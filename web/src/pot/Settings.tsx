@@ -157,9 +157,9 @@ function Row({
         )}
         {outcome.works && outcome.core60Clock !== "" && (
           <g>
-            <path d={`M${limit} 8V${TEN_POTS_HEIGHT + 14}`} stroke="var(--heat)" strokeWidth="1.6" />
+            <path d={`M${limit} ${before ? 14 : 8}V${TEN_POTS_HEIGHT + 14}`} stroke="var(--heat)" strokeWidth="1.6" />
             <text
-              x={limit + (before ? -5 : 5)}
+              x={before ? Math.max(limit - 5, SIXTY_PX - 8) : limit + 5}
               y={11}
               textAnchor={before ? "end" : "start"}
               fontSize="12.5"
