@@ -220,6 +220,8 @@ final class ActReader
                 $sentence, $this->objects($sentence, $places, $ingredients), [] !== $places, $after, \count($places) > 1,
             );
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
+            // "Everything but the flour goes into a bowl."
+            $places = preg_match(self::BUT, $sentence) ? [] : $places;
             $acts = null === $kind ? [] : [$this->act("$prefix.1", $kind, $sentence, $places, $ingredients, $sentence)];
         }
         $goesOn = $this->besideBefore && !preg_match(self::GO_IN, $sentence)

@@ -154,7 +154,8 @@ final class RuleValuesTest extends TestCase
         $told = static fn (string $minutes): bool => [] !== array_filter(
             (new AdaptBraise())->adapt(Dishes::order(Recipes::dish(
                 "Beef stew\nServes 4\n\n1.2 kg beef shin\n2 onions\n4 cloves garlic\n500 ml beef stock\n2 tbsp oil\n\n"
-                ."Fry the onions and the garlic in the oil for $minutes minutes.\nPut everything in the slow cooker. Cook on low for 8 hours.",
+                ."Fry the onions and the garlic in the oil for $minutes minutes.\n"
+                .'Put everything in the slow cooker. Cook on low for 8 hours.',
             )))->chosen->process->entries,
             static fn (LedgerEntry $e): bool => 'step-garlic-last' === $e->code,
         );

@@ -113,7 +113,11 @@ final readonly class Preparing implements Rule
             $process = [] === $night ? $process
                 : $process->inserted(Deed::added(ActKind::Cut, Stage::Evening, self::NIGHT, $night), ...ActKind::cases());
 
-            return [] !== $process->cutting($in->order->recipe->dish) ? $process
+            $rest = array_values(array_filter(
+                $in->order->potIngredients(), static fn (Ingredient $i): bool => !\in_array($i->key(), $night, true),
+            ));
+
+            return [] !== $process->cutting($in->order->recipe->dish) || null === HandsOn::cutting($rest) ? $process
                 : $process->inserted(Deed::added(ActKind::Cut, Stage::Before, 'cut-vegetables'), ...ActKind::cases());
         }
         $process = $process->map(static fn (Deed $d): Deed => Stage::Before === $d->stage && $d->is(ActKind::Cut) ? $d->gone() : $d);
@@ -129,7 +133,9 @@ final readonly class Preparing implements Rule
     private static function cutForTheMarinade(Process $process, Circumstances $in): array
     {
         $taken = array_merge([], ...array_map(
-            static fn (Deed $d): array => $d->act->foods, $process->in(Stage::Evening, ActKind::Marinate, ActKind::Mix, ActKind::Season),
+            static fn (Deed $d): array => $d->act->foods, $process->in(
+                Stage::Evening, ActKind::Marinate, ActKind::Mix, ActKind::Season, ActKind::Load,
+            ),
         ));
 
         return array_values(array_map(static fn (Ingredient $i): string => $i->key(), array_filter(

@@ -27,6 +27,7 @@ final readonly class Process
         ActKind::TakeOut, ActKind::Cook, ActKind::Preheat, ActKind::Add, ActKind::Fry, ActKind::FryBase, ActKind::Toast,
     ];
 
+    private const IN_A_BOWL = '/\b(?:bowl|basin|dish|bag|tub|tray)\b/iu';
     /** Minutes of handling beside what an act takes by itself. */
     private const IN_HAND = 5.0;
     /** What is done with what is marinated, and with what it is marinated in. */
@@ -123,7 +124,8 @@ final readonly class Process
         }
         $readied = [];
         foreach (\array_slice($acts, 0, $last + 1) as $k => $act) {
-            if (Stage::Before === $stages[$k] && \in_array($act->kind, self::READIED, true)) {
+            $lies = ActKind::Load === $act->kind && preg_match(self::IN_A_BOWL, $act->words);
+            if (Stage::Before === $stages[$k] && ($lies || \in_array($act->kind, self::READIED, true))) {
                 $readied[$k] = true;
             }
         }

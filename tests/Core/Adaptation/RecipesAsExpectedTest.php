@@ -295,7 +295,7 @@ final class RecipesAsExpectedTest extends TestCase
             'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 8,
         ]];
         yield 'two-pans-one-wine' => [[
-            'night-marinate' => 10, 'cut-vegetables' => 4, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 1,
+            'night-cut' => 4, 'night-marinate' => 10, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 1,
             'boil-wine-down' => 11, 'heat-up' => 8, 'load' => 5, 'strain-and-skim' => 4,
         ]];
         yield 'under-days-as-headings' => [[
