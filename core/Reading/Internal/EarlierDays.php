@@ -14,8 +14,8 @@ use Pausis\Core\Recipe\ActKind;
 final readonly class EarlierDays
 {
     private const BEFORE = '(?:do this |start |begin )?(?:on |up to )?(?:(?:one|two|three|an?|\d) (?:days?|nights?|evenings?)'
-        .'|the (?:night|evening|day)) (?:before|ahead|earlier|in advance)(?: serving| cooking| you (?:cook|eat))?';
-    private const SINCE = '(?:the )?(?:next|following) (?:day|morning)|on the day|(?:in )?the morning|day (?:two|2)|to cook';
+        .'|the (?:night|evening|day)) (?:before|ahead|earlier|in advance)(?: serving| cooking| you (?:cook|eat))?|d ?[-–−] ?\d';
+    private const SINCE = '(?:the )?(?:next|following) (?:day|morning)|on the day|(?:in )?the morning|day (?:two|2)|d(?=\s*:)|to cook';
     /** What may be done on a day before: nothing that is heated with meat in it. */
     private const AHEAD = [
         ActKind::Marinate, ActKind::Season, ActKind::Mix, ActKind::Blend, ActKind::Prepare, ActKind::Cut, ActKind::Soak, ActKind::Tie,
