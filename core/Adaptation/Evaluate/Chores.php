@@ -52,7 +52,8 @@ final class Chores
     /** What soaks for less, minutes, is no work of the day before by itself. */
     private const SHORT_SOAK = 180.0;
     private const IS_GROUND = '/\b(?:blend\w*|blitz|whizz|pound|grind|process|pur[ée]e|liquidi[sz]e)\b/iu';
-    private const IN_THE_INSERT = '/\b(?:insert|slow[ -]?cooker|crock|cooker)\b'
+    /** Not "…, then into the slow cooker". */
+    private const IN_THE_INSERT = '/\bin (?:the |your |its )?(?:slow[ -]?cooker|crock|insert|cooker)\b'
         .'|\b(?:sear|saut[ée]|brown(?:ing)?) (?:setting|function|mode)\b/iu';
     private const LEAST_STANDING = 15.0;
     private const ADDING = 5;
@@ -433,7 +434,7 @@ final class Chores
     private static function browningOn(Deed $d): Uses
     {
         return match (true) {
-            1 === preg_match(self::IN_THE_INSERT, $d->act->source) => Uses::Hands,
+            1 === preg_match(self::IN_THE_INSERT, $d->act->words) => Uses::Hands,
             $d->isRoastedBrown() => Uses::Oven,
             default => Uses::HandsAndRing,
         };

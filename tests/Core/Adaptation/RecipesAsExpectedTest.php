@@ -7,6 +7,7 @@ namespace Pausis\Tests\Core\Adaptation;
 use Pausis\Core\Adaptation\AdaptBraise;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\Evaluate\Chore;
+use Pausis\Core\Adaptation\Evaluate\Uses;
 use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\Deed;
@@ -368,6 +369,22 @@ final class RecipesAsExpectedTest extends TestCase
         }
 
         self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
+    }
+
+    public function testOnlyWhatIsSearedInTheInsertTakesNoRing(): void
+    {
+        $uses = static fn (string $browning): array => array_values(array_map(
+            static fn (Chore $c): Uses => $c->uses, array_filter(
+                (new AdaptBraise())->adapt(Dishes::order(Recipes::dish(
+                    "Beef stew\nServes 4\n\n1.2 kg beef shin\n2 onions\n500 ml beef stock\n1 tbsp oil\n\n$browning\n"
+                    .'Add the onions and the stock. Cook on low for 8 hours. Serve.',
+                )))->chosen->work->chores,
+                static fn (Chore $c): bool => 'brown-meat' === $c->code,
+            ),
+        ));
+
+        self::assertSame([Uses::HandsAndRing], $uses('Brown the beef in the oil for 8 minutes and transfer to the slow cooker.'));
+        self::assertSame([Uses::Hands], $uses('Brown the beef in the oil in the slow cooker insert for 8 minutes.'));
     }
 
     public function testABoiledMarinadeIsColdBeforeMeatLiesInIt(): void
