@@ -105,13 +105,14 @@ final readonly class Hours implements Rule
     private function look(Deed $d, Circumstances $in): Deed
     {
         $offset = $d->act->when->offset?->middle() ?? 0.0;
-        $hour = $in->hourAfterOn($offset);
+        $late = Timing::BeforeEnd === $d->act->when->timing;
+        $hour = $late ? $offset / 60 : $in->hourAfterOn($offset);
         if ($hour <= 0) {
             return $d->in(Stage::Finish);
         }
 
-        return (Timing::BeforeEnd === $d->act->when->timing ? $d->lateBy($offset) : $d->atHour($hour))->told('look', [
-            'list' => $in->others($d), 'hours' => $hour, 'minutes' => $in->lookMinutes,
+        return ($late ? $d->lateBy($offset) : $d->atHour($hour))->told('look', [
+            'list' => $in->others($d), 'hours' => $hour, 'from' => $late ? 'end' : 'start', 'minutes' => $in->lookMinutes,
             'how' => match (true) {
                 $d->is(ActKind::Skim) => 'skim',
                 $d->is(ActKind::TakeOut) => 'take-out',

@@ -371,6 +371,21 @@ final class RecipesAsExpectedTest extends TestCase
         self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
     }
 
+    public function testALookSaysFromWhichEndItsHourIsCounted(): void
+    {
+        $told = static function (string $name): array {
+            foreach (self::adapted($name)->chosen->process->entries as $entry) {
+                if ('step-look' === $entry->code) {
+                    return [$entry->variables['hours'], $entry->variables['from']];
+                }
+            }
+            self::fail("$name has a look.");
+        };
+
+        self::assertSame([0.5, 'end'], $told('told-from-memory'));
+        self::assertSame([4.0, 'start'], $told('shanks-turned-once'));
+    }
+
     public function testOnlyWhatIsSearedInTheInsertTakesNoRing(): void
     {
         $uses = static fn (string $browning): array => array_values(array_map(
