@@ -155,7 +155,10 @@ final readonly class BraiseJobs
 
         return [...$thaw, ...(null !== $this->eveningEnds($on) ? [] : array_map(
             static fn (Chore $c): Caught => new Caught('evening-'.$c->code, (string) ($c->variables['food'] ?? ''), null),
-            $this->eveningWork(),
+            // What is only made ready for it is missed with it.
+            array_values(array_filter(
+                $this->eveningWork(), static fn (Chore $c): bool => !\in_array($c->code, self::READIED, true),
+            )),
         ))];
     }
 

@@ -12,6 +12,7 @@ use Pausis\Core\Adaptation\LedgerChoices;
 use Pausis\Core\Adaptation\ProgramChoice;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\LedgerEntry;
+use Pausis\Core\Adaptation\Schedule\Caught;
 use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Recipe\Said;
 use Pausis\Tests\Core\Days;
@@ -369,6 +370,17 @@ final class RecipesAsExpectedTest extends TestCase
         }
 
         self::assertSame(['pulled-and-crisped' => 'until it shreds when pulled', 'prepare-the-vegetables' => 'none'], $signs);
+    }
+
+    public function testOfAMissedEveningTheMarinadeIsToldAndNotWhatLeadsToIt(): void
+    {
+        $order = Dishes::order(Recipes::named('paste-the-night-before'))->from(Days::at('06:30'));
+        $caught = Days::plan((new AdaptBraise())->adapt($order))->caught ?? self::fail('No day.');
+
+        self::assertSame(['evening-marinate'], array_values(array_filter(
+            array_map(static fn (Caught $c): string => $c->code, $caught),
+            static fn (string $code): bool => str_starts_with($code, 'evening-'),
+        )));
     }
 
     public function testALookSaysFromWhichEndItsHourIsCounted(): void
