@@ -33,6 +33,8 @@ final readonly class MethodReader
     private const IN_THE_COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|cellar|larder|cold|marinat\w*|soak\w*|overnight)\b/iu';
     /** "you need a kilo of goat cut up on the bone, two onions, …": a list, told. */
     private const WHAT_IS_NEEDED = '/\b(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
+    /** "Mash first, the meat on it, the sauce over": no verb, and yet what is done. */
+    private const ON_THE_PLATE = '/\bfirst\b.*\b(?:then|on (?:it|top)|over(?: it)?|alongside)\b/iu';
     private const FOR_THE_TABLE = '/\b(?:to (?:serve|finish|garnish)|for serving)\b/iu';
     private const A_LIST = 4;
     private const LONG_FRYING = 61.0;
@@ -202,7 +204,7 @@ final readonly class MethodReader
             $after = $after || [] !== array_filter($read, self::isBraise(...));
             $told = [] === $read
                 ? [new Act(
-                    "$step->id.1", ActKind::Other,
+                    "$step->id.1", $after && preg_match(self::ON_THE_PLATE, $step->source) ? ActKind::Serve : ActKind::Other,
                     array_map(static fn (int $p): string => $ingredients[$p]->key(), $naming->in($step->source)), source: $step->source,
                 )]
                 : $read;

@@ -221,7 +221,7 @@ final readonly class Parts
 
         return match (true) {
             !$inPot && [] !== $beside => [] !== array_filter(
-                $beside, static fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $a->source),
+                $beside, fn (Act $a): bool => (bool) preg_match(self::CRUMBS, $this->sentenceOf($a)),
             ) ? PartKind::Topping : PartKind::Side,
             !$inPot && $scattered && !\in_array(
                 $one->role, [Role::Spice, Role::Salt, Role::Acid, Role::Liquid, Role::Fat], true,
@@ -231,6 +231,16 @@ final readonly class Parts
             ) => PartKind::Topping,
             default => PartKind::Braise,
         };
+    }
+
+    /** What was cut at a semicolon is one sentence: "Fry the crumbs until crisp; off the heat stir in the zest". */
+    private function sentenceOf(Act $act): string
+    {
+        $at = array_search($act, $this->acts, true);
+        $before = \is_int($at) ? $this->acts[$at - 1] ?? null : null;
+
+        return preg_match('/^\p{Ll}/u', $act->source) && $before?->line === $act->line && str_ends_with(rtrim($before->source), ';')
+            ? "$before->source $act->source" : $act->source;
     }
 
     /**

@@ -38,6 +38,9 @@ final readonly class Verbs
     /** "until they are brown", "let the vegetables colour" */
     private const BECOMES = '/\b(?:until|till|’til|\'til)\b|\b(?:let|leave|allow)\s+the\s+[\p{L} ]{3,30}$/iu';
     private const AS_NOUN = '/^\s+(?:on|in|goes|go|is|out|back|and put|sits|over|should|will)\b/iu';
+    private const MASHES = ['mash', 'purée', 'puree'];
+    /** "Purée first, veal on it": the order on the plate. */
+    private const ON_THE_PLATE = '/^\s+(?:first|goes|underneath|under|beside|below|at the bottom|on the plates?|onto)\b/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
         .'|chicken)\b/iu';
@@ -110,6 +113,7 @@ final readonly class Verbs
             'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
+            \in_array($verb, self::MASHES, true) && '' === trim($before) && preg_match(self::ON_THE_PLATE, $behind) => true,
             default => \in_array($verb, self::DISHES, true)
                 && preg_match('/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $before),
         };
