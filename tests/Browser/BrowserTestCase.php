@@ -157,7 +157,7 @@ abstract class BrowserTestCase extends TestCase
         return $this->find(self::labelled($label));
     }
 
-    private static function labelled(string $label): string
+    protected static function labelled(string $label): string
     {
         $quoted = '"'.$label.'"';
 

@@ -73,11 +73,6 @@ function Braise({ loaded }: { loaded: BraiseView }) {
             </Button>
           </p>
         )}
-        {view.adaptation === null && adaptation !== null && (
-          <p role="status" className="mt-1 text-sm font-semibold text-soft">
-            Below is what held before the last change.
-          </p>
-        )}
         {view.adaptation?.wantsWay && clash === "" && !(atDay && view.adaptation.wholeDay === null) && ways}
         {clash !== "" && !atDay && (
           <p role="status" className="mt-1 text-sm font-semibold text-heat">

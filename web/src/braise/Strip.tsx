@@ -37,6 +37,7 @@ export function Strip({ saving, refusal, history }: { saving: Saving; refusal: s
     missing === undefined ? (adaptation?.verdict ?? "") : isOver ? missing : `Something is missing: ${missing}`;
   const moved = justMoved(adaptation, before);
   const worry = missing === undefined ? (adaptation?.worry ?? "") : "";
+  const stale = view.adaptation === null && adaptation !== null ? "Below is what held before the last change." : "";
   const kept = (
     <span
       role="status"
@@ -108,8 +109,8 @@ export function Strip({ saving, refusal, history }: { saving: Saving; refusal: s
           <p aria-hidden="true" className="line-clamp-3 text-base leading-[1.15] font-bold">
             {short === "" ? said : short}
           </p>
-          <p role="status" className="truncate text-xs text-soft">
-            {moved}
+          <p role="status" className="min-h-4 truncate text-xs text-soft">
+            {stale === "" ? moved : stale}
           </p>
           {ribbon}
         </header>
@@ -155,7 +156,8 @@ export function Strip({ saving, refusal, history }: { saving: Saving; refusal: s
         </p>
         {ways}
         <p role="status" className="ml-auto shrink-0 text-soft">
-          {moved !== "" && (
+          {stale}
+          {stale === "" && moved !== "" && (
             <>
               <strong className="text-ink">Just moved</strong> {moved}
             </>

@@ -48,7 +48,7 @@ function FurtherMeat({ other }: { other: FurtherMeatView }) {
 
 /** The meat as it lies on the board, and the cooker it goes into. */
 export function Figures() {
-  const { draft, catalogue, cookers, adaptation, problem, change } = useBraisePlace();
+  const { draft, view, catalogue, cookers, adaptation, problem, change } = useBraisePlace();
   const [asking, setAsking] = useState(false);
   const { meat } = draft;
   const set = (part: Partial<typeof meat>) => change({ meat: { ...meat, ...part } });
@@ -72,7 +72,9 @@ export function Figures() {
           value={meat.weight}
           problem={problem("meat.weight")}
           note={
-            adaptation && adaptation.weightText !== meat.weight.trim() ? `taken as ${adaptation.weightText}` : undefined
+            adaptation && view.draft.meat.weight === meat.weight && adaptation.weightText !== meat.weight.trim()
+              ? `taken as ${adaptation.weightText}`
+              : undefined
           }
           onChange={(weight) => set({ weight })}
         />
