@@ -92,7 +92,7 @@ final readonly class HandsOn
     {
         $grams = 0.0;
         foreach ($ingredients as $i) {
-            $grams += \in_array($i->role, [Role::Vegetable, Role::Fruit], true) ? (float) $i->grams : 0.0;
+            $grams += $i->needsAKnife() ? (float) $i->grams : 0.0;
         }
 
         return $grams > 0 ? new Term('cut-vegetables', round($grams / 1000 * self::CUTTING_PER_KG), ['grams' => $grams]) : null;

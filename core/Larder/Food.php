@@ -32,6 +32,7 @@ final readonly class Food
      * @param string|null          $raw              the dry food that this is unless it is said to be cooked
      * @param bool                 $soak             dry, to be soaked
      * @param bool                 $underWater       cut and kept overnight, under cold water
+     * @param bool                 $whole            goes in as it is, without a knife
      * @param list<string>         $allergens
      * @param list<string>         $words            its names, the first of which is the usual one
      */
@@ -66,6 +67,7 @@ final readonly class Food
         public ?string $raw = null,
         public bool $soak = false,
         public bool $underWater = false,
+        public bool $whole = false,
         public array $words = [],
     ) {
     }

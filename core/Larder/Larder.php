@@ -14,6 +14,7 @@ namespace Pausis\Core\Larder;
  *     cut: int|null, add: string,
  *     lateMinutes: int|null, takeOut: bool, phaseolus: bool, melts: bool, allergens: list<string>, raw: string|null, soak: bool,
  *     underWater: bool,
+ *     whole: bool,
  * }
  */
 final class Larder
@@ -27,7 +28,7 @@ final class Larder
         'density' => null, 'pieceGrams' => null, 'pieceMillilitres' => null, 'unitGrams' => [], 'unitMillilitres' => [], 'water' => 0.0,
         'salt' => 0.0, 'sugar' => 0.0, 'starch' => 0.0, 'fat' => 0.0, 'alcohol' => 0.0, 'acid' => false, 'absorbs' => 0.0, 'thick' => 0.0,
         'soften' => null, 'holds' => 4.0, 'cut' => null, 'add' => 'start', 'lateMinutes' => null, 'takeOut' => false, 'phaseolus' => false,
-        'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false,
+        'melts' => false, 'allergens' => [], 'raw' => null, 'soak' => false, 'underWater' => false, 'whole' => false,
     ];
     private const FILES = [
         'liquid', 'tomato', 'dairy', 'acid', 'seasoning', 'spice', 'salt', 'vegetable', 'herb', 'aromatic', 'pulse', 'grain', 'thi'
@@ -77,7 +78,7 @@ final class Larder
             $row['unitGrams'], $row['unitMillilitres'], $row['water'], $row['waterShare'], $row['salt'], $row['sugar'], $row['starch'],
             $row['fat'], $row['alcohol'], $row['acid'], $row['absorbs'], $row['thick'], $row['soften'], (float) $row['holds'], $row['cut'],
             Adding::from($row['add']), $row['lateMinutes'], $row['takeOut'], $row['phaseolus'], $row['melts'], $row['allergens'],
-            $row['raw'], $row['soak'], $row['underWater'], $row['words'],
+            $row['raw'], $row['soak'], $row['underWater'], $row['whole'], $row['words'],
         );
     }
 

@@ -88,6 +88,8 @@ final class ActReader
     public const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
     /** "While the meat cooks, …" */
     private const WHILE_IT = '/^\W*(?:while|as)\b[^,.;]{3,40},/iu';
+    /** What something is boiled in is no liquid of the recipe. */
+    private const SALTED = '/\b(?:salted|plenty of)(?: boiling| salted)? water\b/iu';
     /** "onions in the bottom of the crock", "chives on top" */
     private const INTO_THE_POT = '/\b(?:bott(?:om)?|first|slow cooker|crock|insert|layer|on top|around|underneath)\b/iu';
     private const PLACED = '/\b(?:on top|over (?:the )?(?:top|all|each|it|them|everything)|over\W*$'
@@ -120,7 +122,7 @@ final class ActReader
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|the|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|couscous'
+    public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|couscous'
         .'|polenta|salad|slaw|dumplings|noodles'
         .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:(?:the|your) )?\w+ (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
@@ -143,9 +145,11 @@ final class ActReader
     ];
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const IS_DONE = '(?:it|they|the meat|everything)(?: is| are|[’\']s|[’\']re) (?:done|ready|finished|due)';
-    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE.'|serving|you (?:eat|serve))'
+    private const LATE = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE
+        .'|serving|(?:you|we|I) (?:eat|serve))'
         .'|from the end|to go\b|(?:minutes?|mins?|hours?|an hour) left\b|(?:more|further) min)/iu';
-    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE.'|serving|you (?:eat|serve))'
+    private const LAST = '/\b(?:(?:for|in|during) (?:the|its) (?:last|final)|before (?:the end|'.self::IS_DONE
+        .'|serving|(?:you|we|I) (?:eat|serve))'
         .'|from the end|to go\b|towards the end|at the end|at the last (?:minute|moment)|when the lid comes off)\b/iu';
 
     /** Whether a pan with fat is what things go into at the moment. */
@@ -259,7 +263,7 @@ final class ActReader
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
             $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at))
                 .substr($sentence, $at, $to - $at);
-            $places = $naming->in((string) preg_replace([self::BUT, self::WHILE_IT], '', $whole));
+            $places = $naming->in((string) preg_replace([self::BUT, self::WHILE_IT, self::SALTED], '', $whole));
             $done = (string) preg_replace(
                 '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
             );
@@ -291,11 +295,16 @@ final class ActReader
                 && preg_match(self::APART, $whole) && !\in_array('sauce', $objects, true);
             $kind = $apart ? ActKind::SideWork : $kind;
             $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
-            $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true)
+            // "The noodles: knead, let it rest half an hour"
+            $rests = ActKind::Rest === $kind && preg_match(self::BESIDE, $sentence) && !\in_array('meat', $objects, true);
+            $kind = $this->beside && ($rests || !\in_array($kind, self::NEVER_BESIDE, true))
                 ? ActKind::SideWork
                 : $this->inPan($kind, $objects, $whole, $after, \count($places), $spokenOf);
             $spokenOf = array_values(array_intersect(['meat', 'base', 'sauce'], $objects))[0] ?? $objects[0]
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
+            // "Boil the eggs, shell them and slip them into the pot": what the act before made.
+            $places = ActKind::Add === $kind && [] === $places && preg_match(self::PRONOUN, $whole) && preg_match(self::LATE, $sentence)
+                ? $spans[\count($spans) - 1][2] ?? [] : $places;
             $spans[] = [$kind, $whole, $places];
             $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
             $this->browning = ActKind::Brown === $kind;
@@ -341,7 +350,8 @@ final class ActReader
         return preg_match(self::BESIDE, $sentence)
             ? !($ofBraise && $this->isOfTheMeatOnly($places, $ingredients)) && !preg_match(
                 '/\b(?:to|into|in|over|from) the (?:stew|braise|tagine|rag[uùú]|sauce|pot|slow cooker|casserole)\b|\b(?:reduce|strain'
-                    .'|skim|boil|thicken|blend)\w* (?:down )?the (?:sauce|juices?|liquid)/iu',
+                    .'|skim|boil|thicken|blend)\w* (?:down )?(?:the |all |your )?(?:(?:cooking|braising|pot|pan|remaining) )?'
+                    .'(?:sauce|juices?|liquid|liquor)\b/iu',
                 $sentence,
             )
             : $this->beside && !$ofBraise && !preg_match('/^\W*(?:serve|to serve|add|season|taste)\b|\b(?:the seasoning'

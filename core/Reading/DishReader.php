@@ -123,6 +123,8 @@ final readonly class DishReader
             $late = array_diff_key($late, array_flip($said->foods));
         }
         $late = array_diff_key($late, array_flip(self::onceItIsLifted($acts, $cook)));
+        $acts = self::eachAtItsTime($acts, $late);
+        $cook = MethodReader::cookPlace($acts);
         $partOf = [];
         foreach ($ingredients as $one) {
             $partOf[$one->key()] = $one->part;
@@ -219,6 +221,41 @@ final readonly class DishReader
         }
 
         return array_values(array_diff($then, $sooner));
+    }
+
+    /**
+     * "The potatoes for an hour and a half, and the cabbage for the last 40 minutes": one act for each time.
+     *
+     * @param list<Act>                   $acts
+     * @param array<string, Minutes|null> $late by ingredient
+     *
+     * @return list<Act>
+     */
+    private static function eachAtItsTime(array $acts, array $late): array
+    {
+        $each = [];
+        foreach ($acts as $act) {
+            $byTime = [];
+            foreach (ActKind::Add === $act->kind && Timing::BeforeEnd === $act->when->timing ? $act->foods : [] as $food) {
+                $byTime[(string) (($late[$food] ?? null)?->middle() ?? $act->when->offset?->middle())][] = $food;
+            }
+            if (\count($byTime) < 2) {
+                $each[] = $act;
+                continue;
+            }
+            $step = $act->step();
+            $told = \count(array_filter($acts, static fn (Act $a): bool => $step === $a->step()));
+            foreach (array_values($byTime) as $k => $foods) {
+                $minutes = $late[$foods[0]] ?? $act->when->offset ?? Minutes::exactly(0);
+                $one = (new Act(
+                    0 === $k ? $act->id : "$step.".($told + $k), $act->kind, $foods, until: $act->until,
+                    when: When::beforeEnd($minutes), words: $act->words, source: $act->source, said: $act->said,
+                ))->onLine($act->line);
+                $each[] = $one;
+            }
+        }
+
+        return $each;
     }
 
     /**

@@ -35,6 +35,7 @@ final readonly class MethodReader
     private const WHAT_IS_NEEDED = '/\b(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
     /** "Mash first, the meat on it, the sauce over": no verb, and yet what is done. */
     private const ON_THE_PLATE = '/\bfirst\b.*\b(?:then|on (?:it|top)|over(?: it)?|alongside)\b/iu';
+    private const PUREE = '/\b(?:for the|(?:in)?to an?|for an?|silky|smooth)(?: \p{L}+)? pur[ée]e\b/iu';
     private const FOR_THE_TABLE = '/\b(?:to (?:serve|finish|garnish)|for serving)\b/iu';
     private const A_LIST = 4;
     private const LONG_FRYING = 61.0;
@@ -57,7 +58,8 @@ final readonly class MethodReader
      */
     public function acts(array $steps, array $ingredients, array $corrections = []): array
     {
-        $naming = new Naming($ingredients);
+        $made = array_filter($steps, static fn (Step $s): bool => 1 === preg_match(self::PUREE, $s->source));
+        $naming = new Naming($ingredients, [] === $made ? [] : ['puree']);
         $acts = self::withAllFoods($this->after($steps, $ingredients, $naming, null, $corrections));
         if (null !== self::cookPlace($acts)) {
             return $acts;

@@ -16,13 +16,20 @@ final readonly class Naming
     /** Last words of names that name no kind of food. */
     private const PARTS_OF_NAMES = [
         'stalk', 'stalks', 'stick', 'sticks', 'leaf', 'leaves', 'sprig', 'sprigs', 'powder', 'paste', 'sauce', 'juice', 'pieces', 'bunch',
-        'bulb', 'seed', 'seeds', 'root', 'half', 'halves',
+        'bulb', 'seed', 'seeds', 'root', 'half', 'halves', 'head', 'ends', 'tops', 'ball', 'balls', 'block', 'bag', 'pack', 'packet',
+        'pots', 'shoots', 'strands', 'threads', 'twigs', 'cubes', 'cube', 'strips', 'wedges', 'liquid', 'liquor', 'serve', 'season',
+    ];
+    /** How it is, or what it is like; nothing is meant by these alone. */
+    private const QUALITIES = [
+        'small', 'sweet', 'thick', 'thin', 'mild', 'smooth', 'lean', 'frozen', 'boiled', 'roasted', 'shredded', 'diced', 'crushed',
+        'grated', 'melted', 'mixed', 'rinsed', 'split', 'toast', 'young', 'wide', 'square', 'stoned', 'bottled', 'blanched', 'flat',
+        'green', 'white', 'yellow', 'gold', 'overnight', 'browning', 'thickening', 'bitter', 'infuser', 'liner', 'spray', 'spread',
     ];
 
     /** What these are called before other foods is no name of theirs: "the skin", "a stick". */
     private const NO_NAMES = [
-        'skin', 'rind', 'juice', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh', 'large',
-        'slice', 'slices',
+        'skin', 'rind', 'juice', 'sauce', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh',
+        'large', 'slice', 'slices',
     ];
     /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
     private const BARE_FIRST = [Role::Spice, Role::Salt];
@@ -40,15 +47,18 @@ final readonly class Naming
     /** @var array<string, list<int>> places by name, the longest names first */
     private array $places;
 
-    /** @param list<Ingredient> $ingredients */
-    public function __construct(private array $ingredients)
+    /**
+     * @param list<Ingredient> $ingredients
+     * @param list<string>     $made        what the recipe makes itself: where it has a purée of its own, no tomato purée is called so
+     */
+    public function __construct(private array $ingredients, array $made = [])
     {
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
         $places = [];
         $whole = array_map(static fn (Ingredient $i): string => self::single(Larder::normal($i->foodText)), $ingredients);
         foreach ($ingredients as $k => $one) {
-            foreach ([...$names[$k], ...array_diff(self::kindsOf($one), $own)] as $name) {
+            foreach ([...$names[$k], ...array_diff(self::kindsOf($one), $own, $made)] as $name) {
                 // Where one is called so and nothing else, "onion", another that only ends so is not meant: "spring onion".
                 $isAnother = Role::Meat !== $one->role && self::single($name) !== $whole[$k]
                     && \in_array(self::single($name), $whole, true);
@@ -257,7 +267,7 @@ final readonly class Naming
 
         return $known[$one->food->id] = array_values(array_unique(array_filter(
             $kinds, static fn (string $k): bool => \strlen($k) > 3
-                && !\in_array($k, [...self::PARTS_OF_NAMES, ...self::NO_NAMES], true),
+                && !\in_array($k, [...self::PARTS_OF_NAMES, ...self::QUALITIES, ...self::NO_NAMES], true),
         )));
     }
 }

@@ -35,7 +35,8 @@ final class SaidReader
         .'|neighbou?r)|the neighbou?rs'
         .'|next door|people|everyone|some)\b[^.;]{0,30}\b(?:used to|swears?|says?|said|reckons?|would|did|do theirs'
         .'|does (?:hers|his)|puts?'
-        .' (?:hers|his)|insists?)\b|\bI (?:usually can|used to|have (?:tried|made)|once)\b/iu';
+        .' (?:hers|his)|insists?)\b|^\W*I (?:usually |always )?(?:make|do|cook|start) (?:them|it|this|these)\b'
+        .'|\bI (?:usually can|used to|have (?:tried|made)|once)\b/iu';
     /** What is done in no case in its stead: it hangs on no condition. */
     private const ALWAYS = [
         ActKind::Serve, ActKind::Garnish, ActKind::SeasonToTaste, ActKind::Test, ActKind::Check, ActKind::PokeDown, ActKind::Other,

@@ -11,6 +11,8 @@ use Pausis\Core\Meat\Cut;
 /** One ingredient as understood. */
 final readonly class Ingredient
 {
+    private const READY = '/\b(?:frozen|tinned|canned|tins?|cans?|jars?|jarred|ready[- ]cut|pre-?(?:cut|chopped|sliced))\b/iu';
+
     /**
      * @param int         $line        1-based in the source; 0 where it came from no line
      * @param string      $source      as written
@@ -54,6 +56,13 @@ final readonly class Ingredient
     public function key(): string
     {
         return '' === $this->id ? $this->foodText : $this->id;
+    }
+
+    /** Whether it is peeled or cut before it goes in: vegetables and fruit that aren't bought ready for the pot. */
+    public function needsAKnife(): bool
+    {
+        return \in_array($this->role, [Role::Vegetable, Role::Fruit], true) && true !== $this->food?->whole
+            && !preg_match(self::READY, $this->source);
     }
 
     /** @param string $id outlives corrections of the line */

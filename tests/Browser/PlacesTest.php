@@ -222,7 +222,9 @@ final class PlacesTest extends BrowserTestCase
         foreach (['1.5 kg', '1.7 kg', '1.6 kg'] as $weight) {
             // In one go, as it is pasted: half a weight is a question of its own, and may be answered on a slow machine.
             $this->find(self::labelled('Weight as bought'))->click();
-            self::$driver->executeScript("document.execCommand('selectAll'); document.execCommand('insertText', false, arguments[0])", [$weight]);
+            self::$driver->executeScript(
+                "document.execCommand('selectAll'); document.execCommand('insertText', false, arguments[0])", [$weight],
+            );
             usleep(1_000_000);
         }
         self::assertLessThanOrEqual(0.02, self::$driver->executeScript('return window.shift'));

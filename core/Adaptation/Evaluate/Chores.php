@@ -10,6 +10,7 @@ use Pausis\Core\Adaptation\Rules\ChilledOvernight;
 use Pausis\Core\Adaptation\Rules\Deed;
 use Pausis\Core\Adaptation\Rules\Preparing;
 use Pausis\Core\Adaptation\Rules\Process;
+use Pausis\Core\Adaptation\Rules\SidesCut;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Adaptation\Rules\Thawed;
 use Pausis\Core\Day\HandsOn;
@@ -31,12 +32,12 @@ final class Chores
     private const WAITS = [
         'cut-vegetables' => 960, 'mix-spices' => 960, 'mix' => 120,
         'beans-on' => 0, 'stand' => 30, 'dry-meat' => 15, 'blanch' => 20, 'render' => 10, 'brown-meat' => 10,
-        'toast-spices' => 30, 'fry-apart' => 30, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
+        'toast-spices' => 30, 'fry-apart' => 30, 'caramel' => 5, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
         'shred-meat' => 25,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
-        'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10, 'side-work' => 20,
+        'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10,
         'heat-oven' => 15, 'plate' => 0, 'fat-off' => 60, 'reheat' => 10,
     ];
     private const PAN = [
@@ -68,6 +69,7 @@ final class Chores
     private const MIXING = 3.0;
     private const MIXING_EACH = 0.5;
     private const TOASTING = 3.0;
+    private const CARAMEL = 6.0;
     private const FRYING_APART = 8.0;
     private const RENDERING = 8.0;
     private const SCRAPING = 2.0;
@@ -88,7 +90,7 @@ final class Chores
     /** What is boiled longer once starch is in boils down as well. */
     private const LONGEST_THICKENING = 20.0;
     /** What is never one piece of work with another of its kind. */
-    private const EACH_BY_ITSELF = ['add-food', 'side-work', 'fry-apart', 'cook-apart', 'mix', 'stand'];
+    private const EACH_BY_ITSELF = ['add-food', Sides::WORK, SidesCut::CODE, 'fry-apart', 'cook-apart', 'mix', 'stand'];
     /** The order of a recipe is kept: work is never one with its like on the other side of these. */
     private const NOT_ACROSS = [
         'fry-base' => self::IN_THE_PAN, 'boil-wine-down' => self::IN_THE_PAN,
@@ -96,21 +98,13 @@ final class Chores
     ];
     private const OF_THE_EVENING = [ActKind::Marinate, ActKind::Season, ActKind::Mix, ActKind::Tie, ActKind::Dry];
     private const IN_THE_PAN = [
-        'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'boil-wine-down', 'heat-up', 'simmer-first',
+        'blanch', 'render', 'brown-meat', 'fry-base', 'fry-apart', 'caramel', 'boil-wine-down', 'heat-up', 'simmer-first',
     ];
-    /** Dumplings on the stew cook in its pot. */
-    private const IN_THE_POT = '/\b(?:on (?:top of )?|onto |over )the (?:stew|pot|sauce|braise|casserole|meat)\b[^.;]*\bcover/iu';
-    private const LEAST_SIDE = 10.0;
-    private const LEAST_BESIDE_TIMED = 5.0;
-    private const GOES_ON = '/^\W*(?:drain|rinse|toss|mash|fluff|butter)\b/iu';
     private const IN_THE_COOKER = '/\b(?:on|to) (?:low|high)\b(?! heat)|\b(?:slow[ -]?cooker|crock)\b/iu';
     private const BRUSHING = 3.0;
     private const ONLY_BRUSHED = '/\b(?:brush|paint)\w*\b(?!.*\b(?:until|till|shin\w*|sticky|glaz\w*|coats?)\b)/iu';
-    private const MORE_SIDE = 3;
-    /** "Stir in the butter": what cooks by itself ends with it. */
-    private const A_TOUCH = '/^\W*(?:then )?(?:(?:stir|beat|fold|whisk|swirl) (?:in|through)|add) [^.;,]{3,40}$/iu';
-    private const MOST_WORDS = 70;
 
+    private readonly Sides $sides;
     /** @var list<Chore> */
     private array $chores = [];
     /** @var list<Deed> those for which no piece of work has come yet */
@@ -119,6 +113,7 @@ final class Chores
     /** @param list<Deed> $intoThePan what is put in, or cut, on the way */
     private function __construct(private readonly BraiseOrder $order, private readonly array $intoThePan)
     {
+        $this->sides = new Sides($order->recipe->dish);
     }
 
     public static function of(Process $process, BraiseOrder $order): Work
@@ -185,11 +180,18 @@ final class Chores
 
             return;
         }
+        $this->chores[] = self::doing($this->numbered($chore), $told);
+    }
+
+    /** The second of its kind is called so. */
+    private function numbered(Chore $chore): Chore
+    {
         $count = \count(array_filter(
             $this->chores, static fn (Chore $c): bool => $c->code === $chore->code && 'add-food' !== $chore->code
                 && (Stage::Evening === $c->stage) === (Stage::Evening === $chore->stage),
         ));
-        $this->chores[] = self::doing(0 === $count ? $chore : $chore->called("$chore->id-".($count + 1)), $told);
+
+        return 0 === $count ? $chore : $chore->called("$chore->id-".($count + 1));
     }
 
     /** It soaks, or lies in its marinade, by itself. */
@@ -261,7 +263,7 @@ final class Chores
             if ($one->stage !== $chore->stage && !('load' === $one->code && 'load' === $chore->code)) {
                 return null;
             }
-            if (self::goesOnBeside($one, $chore)
+            if (Sides::goesOn($one, $chore)
                 || ($one->code === $chore->code && !\in_array($chore->code, self::EACH_BY_ITSELF, true))) {
                 return $k;
             }
@@ -273,14 +275,6 @@ final class Chores
         return null;
     }
 
-    /** Work at the bench for one dish beside the braise, without a time of its own, goes on as one. */
-    private static function goesOnBeside(Chore $one, Chore $more): bool
-    {
-        return 'side-work' === $one->code && 'side-work' === $more->code && Uses::Hands === $more->uses
-            && $one->variables['part'] === $more->variables['part']
-            && (Uses::Hands === $one->uses || preg_match(self::A_TOUCH, (string) $more->variables['text']));
-    }
-
     private function merged(Chore $one, Chore $more): Chore
     {
         return match ($one->code) {
@@ -290,8 +284,7 @@ final class Chores
             'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
             'brown-meat', 'crisp' => self::browned($one, $more),
-            'side-work' => $one->with(['text' => self::short("{$one->variables['text']}; {$more->variables['text']}")])
-                ->longer(self::MORE_SIDE),
+            Sides::WORK => Sides::joined($one, $more),
             default => $more->minutes > $one->minutes ? $one->lasting($more) : $one,
         };
     }
@@ -417,10 +410,8 @@ final class Chores
             ActKind::Toast => $this->ofTerm(
                 $d, self::own($d, new Term('toast-spices', self::TOASTING)), Uses::HandsAndRing, 'toast-spices',
             ),
-            ActKind::FryBase => $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base'),
-            ActKind::Fry => '' === $this->named($d)
-                ? $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base')
-                : $this->fryApart($d),
+            ActKind::FryBase => $this->fryBase($d),
+            ActKind::Fry => '' === $this->named($d) ? $this->fryBase($d) : $this->fryApart($d),
             ActKind::Deglaze,
             ActKind::BoilDown => $this->ofTerm(
                 $d, $this->boilingDown($d), Uses::Ring, 'boil-wine-down',
@@ -438,6 +429,24 @@ final class Chores
             $d->isRoastedBrown() => Uses::Oven,
             default => Uses::HandsAndRing,
         };
+    }
+
+    private function fryBase(Deed $d): ?Chore
+    {
+        return $this->isCaramel($d) ? $this->ofTerm(
+            $d, self::own($d, new Term('caramel', self::CARAMEL)), Uses::HandsAndRing, 'caramel',
+            variables: ['food' => $this->named($d)],
+        ) : $this->ofTerm($d, self::own($d, new Term('fry-base', HandsOn::BASE)), Uses::HandsAndRing, 'fry-base');
+    }
+
+    /** Sugar by itself in the pan, with water or fat at most. */
+    private function isCaramel(Deed $d): bool
+    {
+        $roles = array_map(fn (string $id): ?Role => $this->order->recipe->dish->ingredient($id)?->role, $d->act->foods);
+
+        return \in_array(Role::Sweet, $roles, true) && [] === array_diff(
+            array_map(static fn (?Role $r): string => $r->value ?? '', $roles), [Role::Sweet->value, Role::Liquid->value, Role::Fat->value],
+        );
     }
 
     /** Whether a pan is on already: what is floured now is floured in it. */
@@ -487,7 +496,7 @@ final class Chores
 
         return 0 === $count ? null : $this->ofTerm(
             $d, self::own($d, new Term('mix', round(self::MIXING + self::MIXING_EACH * $count), ['count' => $count])), Uses::Hands, 'mix',
-            variables: ['text' => self::words($d)],
+            variables: ['text' => $d->words()],
         );
     }
 
@@ -540,12 +549,12 @@ final class Chores
     private function during(Deed $d): ?Chore
     {
         return match (true) {
-            $d->isBeside => null === $d->beforeEnd ? $this->sideWork($d)->at($d->atHour ?? 0.0)
-                : $this->sideWork($d)->beforeTheEnd($d->beforeEnd),
+            $d->isBeside => null === $d->beforeEnd ? $this->sides->work($d)->at($d->atHour ?? 0.0)
+                : $this->sides->work($d)->beforeTheEnd($d->beforeEnd),
             $d->is(ActKind::Test) => new Chore('fork-test', 'fork-test', $d->stage, [], [], self::TESTING, null, Uses::Hands),
             'look' === $d->code => new Chore(
                 'look-'.$d->act->id, "look-{$d->variables['how']}", $d->stage, [],
-                ['food' => (string) $d->variables['list'], 'text' => self::words($d)],
+                ['food' => (string) $d->variables['list'], 'text' => $d->words()],
                 self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour,
             ),
             null !== $d->beforeEnd
@@ -643,7 +652,7 @@ final class Chores
         return $this->ofTerm(
             $d, new Term('take-out', self::TAKING_OUT), Uses::Hands, 'take-out',
             variables: isset($d->variables['list'])
-                ? ['list' => (string) $d->variables['list']] : ['list' => 'none', 'text' => self::words($d)],
+                ? ['list' => (string) $d->variables['list']] : ['list' => 'none', 'text' => $d->words()],
         );
     }
 
@@ -653,7 +662,8 @@ final class Chores
             ChilledOvernight::CHILL === $d->code => $this->ofTerm(
                 $d, new Term('chill', self::CHILLING), Uses::Hands, 'plate', ChilledOvernight::CHILL,
             ),
-            $d->is(ActKind::SideWork), $d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish) => $this->sideWork($d),
+            SidesCut::CODE === $d->code => $this->sides->knife($d),
+            $d->is(ActKind::SideWork), $d->isBeside && !$d->is(ActKind::Serve, ActKind::Garnish) => $this->sides->work($d),
             default => $this->ofTerm($d, new Term('plate', HandsOn::PLATE), Uses::Hands, 'plate'),
         };
     }
@@ -687,66 +697,6 @@ final class Chores
         return new Term(
             'reheat', round($kilograms * self::REHEATING_PER_KILOGRAM + self::REHEATING_THROUGH), ['kg' => $kilograms],
         );
-    }
-
-    private function partOf(Deed $d): string
-    {
-        foreach ($this->order->recipe->dish->beside() as $part) {
-            if (\in_array($d->act, $part->acts, true)) {
-                return $part->id;
-            }
-        }
-
-        return '';
-    }
-
-    private static function words(Deed $d): string
-    {
-        $words = rtrim('' === $d->act->words ? $d->act->source : $d->act->words, ' .,;');
-
-        return self::short($words);
-    }
-
-    private static function short(string $words): string
-    {
-        return mb_strlen($words) > self::MOST_WORDS ? rtrim(mb_substr($words, 0, self::MOST_WORDS), ' …').'…' : $words;
-    }
-
-    /** In the recipe's own words and minutes; what cooks by itself needs only its ring or the oven. */
-    private function sideWork(Deed $d): Chore
-    {
-        $minutes = $d->act->minutes?->middle();
-
-        return new Chore(
-            'side-work', 'side-work', $d->stage, [],
-            [
-                'part' => $this->partOf($d),
-                'text' => self::words($d),
-            ],
-            (int) round($minutes ?? $this->handling($d)), null, match (true) {
-                null === $minutes => Uses::Hands,
-                1 === preg_match(self::IN_THE_POT, $d->act->source) => Uses::Nothing,
-                1 === preg_match('/\b(?:stir\w*|ladle\w*|whisk\w*|turn\w*)\b/iu', $d->act->source) => Uses::HandsAndRing,
-                1 === preg_match('/\b(?:oven|roast\w*|bak(?:e|ed|ing))\b/iu', $d->act->source) => Uses::Oven,
-                1 === preg_match('/\b(?:boil\w*|simmer\w*|cook\w*|steam\w*|fry\w*|fried|poach\w*)\b/iu', $d->act->source) => Uses::Ring,
-                default => Uses::Nothing,
-            }, self::WAITS['side-work'],
-        );
-    }
-
-    /** Hands at a side for which the recipe gives no minutes: less where the sentence times what cooks by itself. */
-    private function handling(Deed $d): float
-    {
-        foreach ($this->order->recipe->dish->beside() as $part) {
-            foreach ($part->acts as $act) {
-                $goesOn = $act->source === $d->act->source || preg_match(self::GOES_ON, $d->act->words);
-                if ($goesOn && \in_array($d->act, $part->acts, true) && null !== $act->minutes) {
-                    return self::LEAST_BESIDE_TIMED;
-                }
-            }
-        }
-
-        return self::LEAST_SIDE;
     }
 
     private function later(Deed $d): ?Chore

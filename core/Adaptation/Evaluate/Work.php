@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Adaptation\Evaluate;
 
+use Pausis\Core\Adaptation\Rules\SidesCut;
 use Pausis\Core\Adaptation\Rules\Stage;
 use Pausis\Core\Day\Chain;
 use Pausis\Core\Day\HandsOn;
@@ -17,7 +18,7 @@ final readonly class Work
     /** What needs no meat out of its fridge. */
     private const WITHOUT_MEAT = ['cut-vegetables', 'mix-spices', 'mix', 'beans-on', 'boil-beans', 'warm-insert', 'stand'];
 
-    private const BEGUN_SOONER = ['side-work', 'heat-oven'];
+    private const BEGUN_SOONER = [Sides::WORK, SidesCut::CODE, 'heat-oven'];
     private const NEED_IT_SHREDDED = ['back-in', 'crisp', 'glaze'];
 
     /** @param list<Chore> $chores */

@@ -16,7 +16,7 @@ final readonly class All
             new LateOrLarger(),
             new Salting(),
             new Reducing(), new Skimming(), new Thickening(), new NoOven(), new BeansFirst(), new Thawed(), new FromThePot(),
-            new NothingForgotten(), new TakesOut(), new ChilledOvernight(),
+            new SidesCut(), new NothingForgotten(), new TakesOut(), new ChilledOvernight(),
         ];
     }
 

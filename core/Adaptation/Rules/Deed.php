@@ -10,6 +10,7 @@ use Pausis\Core\Recipe\ActKind;
 /** An act as it is done in this pot: as written, in other words by its code, or not at all. */
 final readonly class Deed
 {
+    private const MOST_WORDS = 70;
     private const GRILL = '/\b(?:grill|broiler)\b/iu';
     private const ROASTED = '/\boven\b|\broasting (?:tin|pan|tray)\b|\b(?:roast|bake) (?:it |them |the \p{L}+ )?(?:for|until|till|at'
         .'|uncovered)\b/iu';
@@ -50,6 +51,12 @@ final readonly class Deed
         $id = implode('-', ['added', $code, ...$foods]);
 
         return new self(new Act($id, $kind, $foods), $stage, Fate::Added, $code, $variables);
+    }
+
+    /** Of something made beside the braise. */
+    public function beside(): self
+    {
+        return new self($this->act, $this->stage, $this->fate, $this->code, $this->variables, isBeside: true);
     }
 
     /** @param array<string, float|int|string> $variables */
@@ -180,5 +187,16 @@ final readonly class Deed
         return new self(
             $this->act, $stage, $fate, $code, $variables, $this->key, $this->refused, $this->beforeEnd, $this->atHour, $this->isBeside,
         );
+    }
+
+    /** Its own words, or its sentence's, cut short where they are many. */
+    public function words(): string
+    {
+        return self::shortened(rtrim('' === $this->act->words ? $this->act->source : $this->act->words, ' .,;'));
+    }
+
+    public static function shortened(string $words): string
+    {
+        return mb_strlen($words) > self::MOST_WORDS ? rtrim(mb_substr($words, 0, self::MOST_WORDS), ' …').'…' : $words;
     }
 }

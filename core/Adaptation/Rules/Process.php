@@ -208,6 +208,14 @@ final readonly class Process
         return $this->spliced($at ?? $this->endOf($deed->stage), $deed);
     }
 
+    /** Straight before another. */
+    public function ahead(Deed $other, Deed $deed): self
+    {
+        $at = array_search($other, $this->deeds, true);
+
+        return \is_int($at) ? $this->spliced($at, $deed) : $this;
+    }
+
     /** Where it usually stands in a finish. */
     public function finishing(Deed $deed): self
     {

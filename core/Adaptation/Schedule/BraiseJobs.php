@@ -108,7 +108,7 @@ final readonly class BraiseJobs
                 $job = new Job(
                     $chore->id, $chore->code, $chore->variables, $chore->minutes, $chore->uses->hands(), $chore->uses->rings(),
                     $chore->uses->ovens(), $chore->waits, $beside[(string) ($chore->variables['part'] ?? '')] ?? $plate,
-                    after: 'side-work' === $chore->code || $chore->id === $first ? null : $first, acts: $chore->acts,
+                    after: isset($chore->variables['part']) || $chore->id === $first ? null : $first, acts: $chore->acts,
                 );
                 // Meat that is lifted out already rests first of all that is left.
                 $jobs[] = $chore->id === $first && null !== $begins ? $job->notBefore($begins) : $job;

@@ -58,6 +58,8 @@ final class Draftsman
     private readonly Sentences $sentences;
     private readonly Named $named;
     private readonly PlainLines $plain;
+    /** @var list<Stretch> what is neither list nor method */
+    private array $talk = [];
     /** The line on which another recipe begins. */
     private ?int $another = null;
 
@@ -89,7 +91,8 @@ final class Draftsman
         $this->draft->title = (new TitleFinder($this->draft->reader))->in($lines, $this->another) ?? $this->meatsName();
         $this->draft->servings ??= $this->served($lines);
         $told = implode("\n", array_map(static fn (Stretch $s): string => $s->text, $this->draft->where));
-        $this->named->inTheMethod($this->draft->listed < 2 || self::isTold($lines));
+        $isTold = $this->draft->listed < 2 || self::isTold($lines);
+        $this->named->inTheMethod($isTold, $isTold ? $this->talk : []);
         $this->named->unmeasured();
         $this->named->scratched($told);
         $this->named->ofTheAnimal($this->draft->title."\n".$told."\n".implode("\n", array_map(
@@ -114,8 +117,14 @@ final class Draftsman
             LineLabel::Ingredient => $row && $this->rows->ingredient($whole) ? null : $this->listed($line->said, $tagged->sure),
             LineLabel::Step => $row ? $this->rows->step($whole) : $this->sentences->step($line->said),
             LineLabel::Note => $this->draft->marking->claim($whole, MarkKind::Tip),
-            LineLabel::Around => $this->draft->marking->claim($whole, MarkKind::Around),
+            LineLabel::Around => $this->talkOf($line->said, $whole),
         };
+    }
+
+    private function talkOf(Stretch $said, Stretch $whole): void
+    {
+        $this->talk[] = $said;
+        $this->draft->marking->claim($whole, MarkKind::Around);
     }
 
     /**

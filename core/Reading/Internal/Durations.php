@@ -80,7 +80,7 @@ final class Durations
     {
         $n = Number::pattern();
         $words = '(?:half|a half|three[- ]quarters|a quarter|½|¾|¼)\s+(?:of\s+)?an?\s+hour|another\s+(?:half\s*-?\s*(?:an\s+)?)?hour'
-            .'|(?:the\s+)?first\s+hour';
+            .'|(?:the\s+)?(?:first|last|final)\s+hour';
         $more = '(?:more\s+|good\s+|full\s+|long\s+|further\s+)?';
         $span = static fn (int $k): string => "(?:(?<w$k>$words)|(?<h$k>$n)\s*-?\s*$more(?<u$k>".self::HOUR
             .'|'.self::MINUTE

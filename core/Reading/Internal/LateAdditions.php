@@ -6,6 +6,7 @@ namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Quantity\Number;
+use Pausis\Core\Reading\Naming;
 use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
@@ -17,8 +18,9 @@ use Pausis\Core\Recipe\Way;
 final readonly class LateAdditions
 {
     private const BEFORE_END = '/\b(?:before (?:the end|it(?: is|[’\']s) (?:done|ready'
-        .'|finished|wanted|needed)|dinner|serving|you (?:eat|serve)|sending'
+        .'|finished|wanted|needed)|dinner|serving|(?:you|we|I) (?:eat|serve)|sending'
         .'|the time is up|cooking ends)|from the end|to go\b|left\b)/iu';
+    private const NEXT_TIME = '/(?:[,;]|\band)\s+(?=(?:and\s+|then\s+)?(?:for|in|during) the (?:last|final)\b)/iu';
     private const LAST = '/\b(?:last|final)\s+(?:\p{L}+\s+)?$/iu';
     /** Bytes around a time. */
     private const NEAR = 40;
@@ -95,12 +97,25 @@ final readonly class LateAdditions
                 $plain = null !== $explicit || (!\in_array($ingredient->role, self::NEVER_LATE, true) && \count($act->foods) <= self::FEW);
                 if (\in_array($ingredient->key(), $act->foods, true) && Role::Meat !== $ingredient->role && null === $late[$place]
                     && ($new || $told) && $plain && PartKind::Braise === $parts[$place]) {
-                    $late[$place] = $minutes;
+                    $late[$place] = $this->ownTime($act->source, $place) ?? $minutes;
                 }
             }
         }
 
         return $late;
+    }
+
+    /** Of "the potatoes an hour before, and for the last 40 minutes the cabbage", that of the one; null where one holds for all. */
+    private function ownTime(string $sentence, int $place): ?Minutes
+    {
+        $pieces = preg_split(self::NEXT_TIME, $sentence) ?: [];
+        foreach (\count($pieces) < 2 ? [] : $pieces as $piece) {
+            if (\in_array($place, (new Naming($this->ingredients))->in($piece), true)) {
+                return self::saidBeforeTheEnd($piece);
+            }
+        }
+
+        return null;
     }
 
     /** Whether what stands there is "the last …". */

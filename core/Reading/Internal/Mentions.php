@@ -30,6 +30,9 @@ final readonly class Mentions
         .'(?:\s+about)?\s+(?=\S)/iu';
     /** "a thick piece of the brisket, five pounds in weight" */
     private const SO_HEAVY = '/^\s*,\s*(?=[^,;.]{2,30}\bin weight\b)/iu';
+    /** "a piece of silverside, 1.8 kilos or so.": with nothing behind it that it could be the weight of */
+    private const ITS_OWN = '/^\s*,\s*(?=[\d½¼¾])/u';
+    private const ENDS = '/^\s*(?:or so|or thereabouts|in all|in weight|each|apiece)?\s*(?:[.,;:)!]|$)/iu';
     private const IN_WEIGHT = '/^\s*(?:in weight|each|apiece)\b/iu';
     /** Verbs that are foods too, where they open a sentence. */
     private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
@@ -40,6 +43,8 @@ final readonly class Mentions
     private const BEFORE = '/(?<food>\p{L}{3,}(?:\s\p{L}{3,})?)[\s,–-]+(?:(?:maybe|about|say|perhaps|around|roughly|like)\s+)?$/iu';
     /** "a chicken (or 8 thighs)" */
     private const ALTERNATIVE = '/\(\s*or\s*$/iu';
+    /** "in pieces like a walnut" */
+    private const LIKENED = '/\b(?:like|size of|(?:big|large|small|thick) as)\s+(?:an?\s+|the\s+)?$/iu';
     /** "a large pot of salted water" is a vessel, "a pot of cream" an amount. */
     private const VESSEL = '/^\W*(?:an?|one|another|your|the)\s+(?:(?:(?:large|big|deep|wide|small|medium|roomy|heavy|separate|clean)\s+)+'
         .'(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\b|(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\s+(?:\p{L}+[\s-]+){0,3}water\b)/iu';
@@ -61,6 +66,7 @@ final readonly class Mentions
             $start = $m[0][1];
             $at = $start + max(1, \strlen($m[0][0]));
             if (preg_match(self::ALTERNATIVE, substr($sentence->text, 0, $start))
+                || preg_match(self::LIKENED, substr($sentence->text, 0, $start))
                 || preg_match(self::VESSEL, substr($sentence->text, $start))) {
                 continue;
             }
@@ -95,11 +101,14 @@ final readonly class Mentions
     /** Bytes of "about a kilo and a half", "weighing 3 lbs. in weight", that stand behind a food. */
     private function weighing(string $behind): int
     {
-        if (!preg_match(self::WEIGHING, $behind, $m) && !preg_match(self::SO_HEAVY, $behind, $m)) {
+        $own = false;
+        if (!preg_match(self::WEIGHING, $behind, $m) && !preg_match(self::SO_HEAVY, $behind, $m)
+            && !($own = 1 === preg_match(self::ITS_OWN, $behind, $m))) {
             return 0;
         }
         $amount = $this->reader->amountAt($behind, \strlen($m[0]));
-        if (null === $amount?->amount->unit?->grams() || $amount->amount->unit->isContainer()) {
+        if (null === $amount?->amount->unit?->grams() || $amount->amount->unit->isContainer()
+            || ($own && !preg_match(self::ENDS, substr($behind, $amount->end)))) {
             return 0;
         }
 
@@ -157,7 +166,11 @@ final readonly class Mentions
         foreach ($sentence->split(
             '/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST,
         ) as $part) {
-            if ($part->start === $sentence->start && preg_match(self::VERB, $sentence->text)) {
+            $heads = str_starts_with(ltrim(substr($sentence->text, $part->end() - $sentence->start)), ':');
+            if ($part->start === $sentence->start && ($heads || preg_match(self::VERB, $sentence->text))) {
+                continue;
+            }
+            if (preg_match(self::LIKENED, substr($sentence->text, 0, $part->start - $sentence->start))) {
                 continue;
             }
             if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text, true)) {

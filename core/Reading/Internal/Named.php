@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pausis\Core\Reading\Internal;
 
 use Pausis\Core\Larder\Role;
+use Pausis\Core\Reading\Lines\Stretch;
 use Pausis\Core\Recipe\Doubt;
 use Pausis\Core\Recipe\Ingredient;
 
@@ -41,10 +42,21 @@ final readonly class Named
     {
     }
 
-    /** All of them where there is no list, otherwise liquids with an amount. */
-    public function inTheMethod(bool $noList): void
+    /**
+     * All of them where there is no list, otherwise liquids with an amount.
+     *
+     * @param list<Stretch> $talk beside a method without a list: "You need a piece of brisket, about two kilos"
+     */
+    public function inTheMethod(bool $noList, array $talk = []): void
     {
         $reader = $this->draft->reader;
+        foreach ($talk as $sentence) {
+            foreach ($this->mentions->in($sentence) as [$stretch, $read]) {
+                if (Role::Meat === $read->role && null !== $read->grams && $this->draft->isNew($read)) {
+                    $this->draft->ingredient($stretch, $read);
+                }
+            }
+        }
         foreach ($this->draft->where as $sentence) {
             $serves = (bool) preg_match(self::SERVING, $sentence->text);
             if ($serves && !$noList) {

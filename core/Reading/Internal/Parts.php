@@ -333,7 +333,8 @@ final readonly class Parts
     private function ofHeading(PartKind $part, Ingredient $one): PartKind
     {
         return PartKind::Topping === $part && preg_match(self::STAPLES, $one->foodText) ? PartKind::Side
-            : (PartKind::Topping === $part && \in_array(
+            // What is made under its own name takes all that stands under it.
+            : (PartKind::Topping === $part && !preg_match(self::CRUMBS, $this->groups->headingOf($one)) && \in_array(
                 $one->role, [Role::Dairy, Role::Sweet, Role::Acid, Role::Seasoning, Role::Salt, Role::Thickener, Role::Fat], true,
             ) ? PartKind::Braise : $part);
     }

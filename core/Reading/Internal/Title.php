@@ -10,6 +10,8 @@ final readonly class Title
     private const BEFORE = '/^(?:\W*(?:title|recipe(?:\s+(?:card|name))?|name|subject|topic|re|fwd?|aw)\s*[:\t]\s*)+/iu';
     private const PATH = '/^.*[»›→]\s*/u';
     private const NUMBER = '/^\s*(?:no\.?\s*)?\d{1,4}\s*[.:]?\s*[—–-]\s*/iu';
+    /** "Grandma's goulash – I typed it up" */
+    private const TALK = '/\s+[–—-]\s+(?=(?:I|we|my|this|here|sorry|as promised|from my)\b).*$/su';
     private const BEHIND = '/\s{3,}.*$|\t.*$|(?<=\p{Ll}{2})\.\s+(?:source|from|by|serves|adapted)\b.*$'
         .'|\s*[(,–—-]\s*(?:serves|for|feeds|makes|enough for)\s+(?:\d|two|three|four|five|six|eight)[^()]*\)?\s*$/iu';
     private const SPOKEN = '/^\W*(?:ok(?:ay)?|right|so|well)[,\s]+(?<title>(?:\p{L}+\s){1,4}\p{L}+?)\s+for\s+(?:tomorrow|tonight'
@@ -20,7 +22,7 @@ final readonly class Title
         if (preg_match(self::SPOKEN, $line, $m)) {
             return $m['title'];
         }
-        $title = preg_replace([self::BEFORE, self::PATH, self::NUMBER, self::BEHIND], '', trim($line, "# *_\t"));
+        $title = preg_replace([self::BEFORE, self::PATH, self::NUMBER, self::BEHIND, self::TALK], '', trim($line, "# *_\t"));
 
         return trim((string) $title, " #*_\t.:|\"“”");
     }

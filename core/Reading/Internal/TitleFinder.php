@@ -17,6 +17,7 @@ final readonly class TitleFinder
     private const DISH = '/\b(?:brais\w*|stew\w*|curry|tagine|pot[ -]roast\w*|roast|casserole|slow[ -]?cook\w*|rag[uù]|soup'
         .'|chil[ei]|hot-?pot|ribs|shanks?'
         .'|cheeks?|oxtails?|brisket|adobo|daube|goulash)\b/iu';
+    private const MOST_OPENING = 6;
     private const SPEAKS = '/\b(?:today|tonight|it\'?s|this is|here\'?s|making|make)\b.{0,24}?\b(?:my|the|a|an'
         .'|our)\s+(?<dish>[\p{L} ]{4,40}?)(?=\s+(?:and|it|that|which'
         .'|for|so|you|we|i|take|get|recipe|today|tonight|from|serves|feeds)\b|[,.!]|$)/iu';
@@ -47,7 +48,7 @@ final readonly class TitleFinder
             }
         }
 
-        return null === $best ? $this->spoken($lines) : Title::of($best);
+        return null === $best ? $this->spoken($lines) ?? self::opening($lines) : Title::of($best);
     }
 
     private function namesFood(string $text): bool
@@ -65,6 +66,18 @@ final readonly class TitleFinder
         }
 
         return \count($lines);
+    }
+
+    /**
+     * "Grandma's goulash – I typed it up": the first line, where the dish stands before the talk.
+     *
+     * @param list<TaggedLine> $lines
+     */
+    private static function opening(array $lines): ?string
+    {
+        $title = [] === $lines ? '' : Title::of($lines[0]->line->said->text);
+
+        return str_word_count($title) <= self::MOST_OPENING && preg_match(self::DISH, $title) ? $title : null;
     }
 
     /**

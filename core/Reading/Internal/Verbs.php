@@ -22,12 +22,14 @@ final readonly class Verbs
     /** Behind these something is done all the same: "after 3 hours on low put in". */
     private const GOES_ON = '/\b(?:and|then|let it|to|on (?:low|medium|high)|before serving)\s*$/iu';
     private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
+    /** "(they cook in the pot)" */
+    private const EXPLAINS = '/\((?:they|it|this|these|which|that)\s+$/iu';
     /** "lemon peel", "orange zest" */
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
         .'|duck)\s*$/iu';
     private const HEATS = '/\b(?:heat|pre-?heat|warm|set|light|turn on|get)(?: on)?(?: the| your| an?)?\s*$/iu';
     /** "Serve with mash" */
-    private const DISHES = ['mash', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
+    private const DISHES = ['mash', 'purée', 'puree', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
     private const ROASTS = ['roast', 'stew', 'braise'];
     private const HEAT_ITSELF = '/\b(?:reduce|lower|raise|increase|turn (?:up|down)|fierce|brisk|lively|over|off|more'
@@ -79,7 +81,7 @@ final readonly class Verbs
                 || (str_starts_with(mb_strtolower($verb), 'back ') && '' !== trim($clauseBefore))
                 || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))
-                || preg_match(self::NOT, $clauseBefore)) {
+                || preg_match(self::NOT, $clauseBefore) || preg_match(self::EXPLAINS, $before)) {
                 continue;
             }
             if (!preg_match(self::STATE, $clauseBefore) || preg_match(self::GOES_ON, $clauseBefore)) {
@@ -110,6 +112,7 @@ final readonly class Verbs
             'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
             'flour' === $verb => !preg_match(self::FLOURS, $behind),
             'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
+            'sieve' === $verb => 1 === preg_match('/\b(?:an?|the|through|fine|coarse)\s+$/iu', $before),
             'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
