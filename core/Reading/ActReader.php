@@ -80,9 +80,10 @@ final class ActReader
     /** "After an hour …", "when there are 45 minutes left, …": tells when, not how long. */
     private const AT_A_TIME = '/^\W*after\b|\b(?:left|to go|before|from the end|last|final)\b/iu';
     /** "half an hour before you eat" is no time that it takes */
-    private const BEFORE_A_TIME = '/^\s*(?:or so )?(?:before|ahead|earlier)\b/iu';
+    private const BEFORE_A_TIME = '/^\s*(?:or so )?(?:before|ahead|earlier|to go|left|from the end)\b/iu';
     /** "they go in for the last 20 minutes" */
-    private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:goes?|in(?:to)?)\b.{0,40}\b(?:last|final|end|pot|stew'
+    private const GO_IN = '/^\W*(?:they|it|these|those|this|all that)\b.{0,30}\b(?:go(?:es)?|in(?:to)?)\b.{0,40}\b'
+        .'(?:last|final|end|pot|stew'
         .'|sauce)\b/iu';
     /** "everything but the parsley" */
     public const BUT = '/\b(?:everything|all|the rest)\b[^.;,]{0,20}\b(?:but|except(?: for)?|apart from)\s+[^.;]*/iu';
@@ -460,7 +461,8 @@ final class ActReader
                 '/\b(?:batches|too|as well|all (?:over|sides))\b/iu', $sentence,
             ) => ActKind::Brown,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
-            \in_array('wine', $objects, true) && !$after => ActKind::Deglaze,
+            null === $minutes && !$after && $names && preg_match(self::INTO_THE_COOKER, $sentence) => ActKind::Load,
+            \in_array('wine', $objects, true) && !$after => $this->frying ? ActKind::Deglaze : ActKind::Load,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b|^\W*(?:now|next|then)\b/iu', $sentence) => ActKind::Add,
             $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
             !$after && null === $minutes && $several && preg_match(self::ONLY_NAMES, $sentence) => ActKind::Load,

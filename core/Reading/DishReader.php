@@ -332,7 +332,8 @@ final readonly class DishReader
         );
 
         return match (true) {
-            !$after && \in_array($act->kind, self::AHEAD, true) && self::isDayAhead($act) => When::eveningBefore(),
+            !$after && self::isDayAhead($act) && (\in_array($act->kind, self::AHEAD, true)
+                || (ActKind::Load === $act->kind && !preg_match(self::OF_THE_POT, $act->source))) => When::eveningBefore(),
             !$after && !\in_array($act->when->timing, [Timing::BeforeEnd], true) => When::before(),
             ($adds || ActKind::Garnish === $act->kind) && null !== $offset => When::beforeEnd($offset),
             Timing::BeforeEnd === $act->when->timing => $act->when,

@@ -24,6 +24,8 @@ final class IngredientReader
     /** What stands before an ingredient and is none of it. */
     public const BULLET = '/^\s*(?:[-–—*•·▢☐□✓✔+>|]|\[[ x]?\]|\d\x{FE0F}?\x{20E3}|\d{1,2}[.)](?=\s)'
         .'|[\p{So}\p{Sk}\x{FE0F}\x{200D}\x{20E3}])+\s*/iu';
+    /** "1 chicken cut into 8, or 8 thighs": the first is what is bought. */
+    private const OR_SO_MANY = '/\s*[,(]\s*or\s+\d{1,2}\s+(?:bone-in |skin-on |large |small )*\p{L}+\)?$/iu';
     private const AMOUNT_LAST = '/^(?<food>\p{L}[\p{L}\s’\'-]{2,40}?)\s+(?<amount>(?:[1-9]\d{0,2}(?:\s?[½¼¾])?|[½¼¾])(?:\s*[x×]\s*\d+\s*'
         .'(?:g|kg|ml|oz)\s*(?:tins?|cans?|jars?|bottles?)?|\s*(?:cloves?|cm|sprigs?|sticks?|stalks?|leaves|slices?|heads?|bulbs?'
         .'|large|small|medium))?)(?=\s*(?:,|\(|;|$))/iu';
@@ -177,7 +179,7 @@ final class IngredientReader
         $found = $this->amounts->find($text);
         $rest = self::withoutLead(null === $found ? $text : $found->without($text));
         // "lamb or chicken stock" is stock.
-        $rest = (string) preg_replace([self::EITHER, self::STOCKS], ['$2 $3', '$1'], $rest);
+        $rest = (string) preg_replace([self::EITHER, self::STOCKS, self::OR_SO_MANY], ['$2 $3', '$1', ''], $rest);
         $amountText = null === $found ? '' : (string) preg_replace('/\s+of$/iu', '', $found->in($text));
         [$foodText, $notes] = self::splitNotes($rest);
         if (str_starts_with($rest, '(') && preg_match('/^\(([^)]*)\)\s*(.+)$/us', $rest, $m)) {

@@ -32,7 +32,7 @@ final readonly class MethodReader
     private const MUCH_LONGER = 3.0;
     private const IN_THE_COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|cellar|larder|cold|marinat\w*|soak\w*|overnight)\b/iu';
     /** "you need a kilo of goat cut up on the bone, two onions, …": a list, told. */
-    private const WHAT_IS_NEEDED = '/\b(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
+    private const WHAT_IS_NEEDED = '/^\W*(?:\p{L}+[\s,:–-]+){0,4}(?:you(?:[’\']ll| will)? (?:just )?need|what you need is)\b(?! to\b)/iu';
     /** "Mash first, the meat on it, the sauce over": no verb, and yet what is done. */
     private const ON_THE_PLATE = '/\bfirst\b.*\b(?:then|on (?:it|top)|over(?: it)?|alongside)\b/iu';
     private const PUREE = '/\b(?:for the|(?:in)?to an?|for an?|silky|smooth)(?: \p{L}+)? pur[ée]e\b/iu';

@@ -24,6 +24,7 @@ final readonly class Naming
         'small', 'sweet', 'thick', 'thin', 'mild', 'smooth', 'lean', 'frozen', 'boiled', 'roasted', 'shredded', 'diced', 'crushed',
         'grated', 'melted', 'mixed', 'rinsed', 'split', 'toast', 'young', 'wide', 'square', 'stoned', 'bottled', 'blanched', 'flat',
         'green', 'white', 'yellow', 'gold', 'overnight', 'browning', 'thickening', 'bitter', 'infuser', 'liner', 'spray', 'spread',
+        'frying',
     ];
 
     /** What these are called before other foods is no name of theirs: "the skin", "a stick". */

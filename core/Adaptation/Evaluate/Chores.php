@@ -557,10 +557,24 @@ final class Chores
                 ['food' => (string) $d->variables['list'], 'text' => $d->words()],
                 self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour,
             ),
+            null !== $d->beforeEnd && null !== ($made = $this->madeForIt($d)) => $made->beforeTheEnd($d->beforeEnd),
             null !== $d->beforeEnd
                 || null !== $d->atHour => new Chore(
                     'add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],
                     ['food' => (string) ($d->variables['list'] ?? '')], self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour),
+            default => null,
+        };
+    }
+
+    /** Of what goes in late, the making; null where it is none. */
+    private function madeForIt(Deed $d): ?Chore
+    {
+        return match ($d->act->kind) {
+            ActKind::Toast, ActKind::FryBase, ActKind::Fry => '' === $this->named($d) ? null : $this->fryApart($d),
+            ActKind::Mix, ActKind::Blend => $this->mixture($d),
+            ActKind::Soak => $this->standing($d),
+            ActKind::Strain, ActKind::Sieve => $this->ofTerm($d, new Term('sieve', HandsOn::SKIM), Uses::Hands, 'sieve'),
+            ActKind::HeatUp => $this->ofTerm($d, self::own($d, new Term('heat-up', self::HEATING_UP)), Uses::Ring, 'heat-up'),
             default => null,
         };
     }

@@ -30,6 +30,10 @@ final readonly class Process
     private const IN_A_BOWL = '/\b(?:bowl|basin|dish|bag|tub|tray)\b/iu';
     /** Minutes of handling beside what an act takes by itself. */
     private const IN_HAND = 5.0;
+    private const MAKES = [
+        ActKind::Mix, ActKind::Toast, ActKind::Fry, ActKind::FryBase, ActKind::Soak, ActKind::Blend,
+        ActKind::Strain, ActKind::Sieve, ActKind::HeatUp,
+    ];
     /** What is done with what is marinated, and with what it is marinated in. */
     private const READIED = [
         ActKind::Season, ActKind::Prepare, ActKind::Mix, ActKind::Tie, ActKind::Dry, ActKind::Marinate, ActKind::Toast, ActKind::Soak,
@@ -53,11 +57,11 @@ final readonly class Process
         $serve = $serves[0] ?? -1;
         $stages = array_map(static fn (Act $act, int $k): ?Stage => self::stage($act, $k, $cook, $k > $serve), $acts, array_keys($acts));
         $ahead = self::readiedAhead($acts, $stages);
+        $late = self::madeForTheLate($acts, $cook);
         $deeds = [];
         foreach ($acts as $k => $act) {
-            $deeds[] = new Deed(
-                $act, isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table,
-            );
+            $stage = isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table;
+            $deeds[] = isset($late[$k]) ? (new Deed($act, Stage::During))->lateBy($late[$k]) : new Deed($act, $stage);
         }
         $marinade = [];
         foreach ($order->recipe->dish->beside() as $part) {
@@ -98,10 +102,43 @@ final readonly class Process
                     && [] === array_diff($act->foods, $a->foods),
             );
             $by = [] === $in ? null : array_values($in)[0]->when->offset?->middle();
-            $with = array_filter(\array_slice($acts, $k), static fn (Act $a): bool => $a->source === $act->source);
+            $with = array_filter(\array_slice($acts, $k), static fn (Act $a): bool => $a->source === $act->source
+                || ([] === $a->foods && $a->line === $act->line));
             foreach (null === $by || isset($begins[$act->id]) ? [] : array_reverse($with) as $one) {
                 $by += self::IN_HAND + ($one->minutes?->middle() ?? 0.0);
                 $begins[$one->id] = $by;
+            }
+        }
+
+        return $begins;
+    }
+
+    /**
+     * "Toast the chillies, soak them, blend them; stir that in for the last hour": what leads to it is done by then.
+     *
+     * @param list<Act> $acts
+     *
+     * @return array<int, float> minutes before the end at which it begins, by place
+     */
+    private static function madeForTheLate(array $acts, ?int $cook): array
+    {
+        $begins = [];
+        foreach (null === $cook ? [] : $acts as $add => $act) {
+            $isLate = ActKind::Add === $act->kind && Timing::BeforeEnd === $act->when->timing && $act->isDone();
+            $by = $isLate ? $act->when->offset?->middle() : null;
+            $foods = $act->foods;
+            for ($k = $add - 1; null !== $by && $k > $cook; --$k) {
+                if (\in_array($acts[$k]->kind, [ActKind::Cut, ActKind::Prepare], true)) {
+                    continue;
+                }
+                $goesOn = [] === $acts[$k]->foods && \in_array($acts[$k]->line, [$act->line, $acts[$k - 1]->line ?? 0], true);
+                if (isset($begins[$k]) || !\in_array($acts[$k]->kind, self::MAKES, true) || !$acts[$k]->isDone()
+                    || (!$goesOn && [] === array_intersect($foods, $acts[$k]->foods))) {
+                    break;
+                }
+                $by += max(self::IN_HAND, $acts[$k]->minutes?->middle() ?? 0.0);
+                $begins[$k] = $by;
+                $foods = [...$foods, ...$acts[$k]->foods];
             }
         }
 

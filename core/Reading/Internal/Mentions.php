@@ -45,6 +45,8 @@ final readonly class Mentions
     private const ALTERNATIVE = '/\(\s*or\s*$/iu';
     /** "in pieces like a walnut" */
     private const LIKENED = '/\b(?:like|size of|(?:big|large|small|thick) as)\s+(?:an?\s+|the\s+)?$/iu';
+    /** "For the dumplings:" */
+    private const FOR_IT = '/^\W*for (?:the )?$/iu';
     /** "a large pot of salted water" is a vessel, "a pot of cream" an amount. */
     private const VESSEL = '/^\W*(?:an?|one|another|your|the)\s+(?:(?:(?:large|big|deep|wide|small|medium|roomy|heavy|separate|clean)\s+)+'
         .'(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\b|(?:pots?|pans?|bowls?|jugs?)\s+(?:full\s+)?of\s+(?:\p{L}+[\s-]+){0,3}water\b)/iu';
@@ -167,7 +169,8 @@ final readonly class Mentions
             '/(?:[,;.:()]|\b(?:and|with|then|in|into|the|some|of|or|over|until|a|for|you|want|need)\b)+/iu', self::MOST,
         ) as $part) {
             $heads = str_starts_with(ltrim(substr($sentence->text, $part->end() - $sentence->start)), ':');
-            if ($part->start === $sentence->start && ($heads || preg_match(self::VERB, $sentence->text))) {
+            if (($heads && preg_match(self::FOR_IT, substr($sentence->text, 0, $part->start - $sentence->start)))
+                || $part->start === $sentence->start && ($heads || preg_match(self::VERB, $sentence->text))) {
                 continue;
             }
             if (preg_match(self::LIKENED, substr($sentence->text, 0, $part->start - $sentence->start))) {

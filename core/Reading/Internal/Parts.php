@@ -41,6 +41,7 @@ final readonly class Parts
     private const AND_MORE = '/\b(?:plus|and|with) (?:some |a little )?(?:more|extra|some|others?)\b/iu';
     public const ANOTHER_DAY = '/\b(?:next day[’\']?s?|day after|tomorrow[’\']?s?|left-?overs?)\b/iu';
     private const MINUTES_LEFT = '/\b(?:(?:minutes?|mins?|hours?) (?:left|to go|before)|(?:last|final) )/iu';
+    private const FOR_ITS_PAN = [ActKind::Brown, ActKind::Render, ActKind::FryBase, ActKind::Deglaze, ActKind::BoilDown];
     private const STAPLES = '/\b(?:couscous|rice|potato(?:es)?|pasta|noodles|rigatoni|pappardelle|tagliatelle|spaghetti|penne|fettuccine'
         .'|linguine|macaroni|orecchiette|gnocchi|bulgur|barley|polenta|bread|rolls|buns|naan|injera|tortillas?|flatbreads?'
         .'|greens|mash|dumplings)\b/iu';
@@ -206,14 +207,14 @@ final readonly class Parts
     {
         $beside = $this->hasTwinBeside($one)
             ? []
-            : array_filter($used, static fn (Act $a): bool => ActKind::SideWork === $a->kind || self::isBeside($a));
+            : array_filter($used, fn (Act $a): bool => ActKind::SideWork === $a->kind || (self::isBeside($a) && !$this->isInItsPan($a)));
         $seasons = \in_array($one->role, [Role::Salt, Role::Spice, Role::Sweet, Role::Seasoning, Role::Acid, Role::Fat], true);
         $inPot = [] !== array_filter(
             $used,
             fn (Act $a): bool => ($seasons && ActKind::Mix === $a->kind) || !\in_array(
                 $a->kind, [ActKind::SideWork, ActKind::Garnish, ActKind::Serve, ActKind::Prepare, ActKind::Mix, ActKind::Cut,
                     ActKind::Other], true,
-            ) && !self::isBeside($a) || $this->isCookedOn($a),
+            ) && (!self::isBeside($a) || $this->isInItsPan($a)) || $this->isCookedOn($a),
         );
         $scattered = [] !== array_filter(
             $used, static fn (Act $a): bool => ActKind::Garnish === $a->kind || preg_match(self::SCATTERED, $a->source),
@@ -321,6 +322,14 @@ final readonly class Parts
 
         return (ActKind::Garnish === $act->kind && [] !== $on)
             || (\in_array($act->kind, [ActKind::Garnish, ActKind::Add], true) && preg_match(self::MINUTES_LEFT, $act->source));
+    }
+
+    /** "Meanwhile fry the bacon": before the braise is on, it is for the braise. */
+    private function isInItsPan(Act $act): bool
+    {
+        $at = array_search($act, $this->acts, true);
+
+        return \is_int($at) && $at < (MethodReader::cookPlace($this->acts) ?? 0) && \in_array($act->kind, self::FOR_ITS_PAN, true);
     }
 
     /** What is done meanwhile, for the mash or the peas, is beside the braise. */

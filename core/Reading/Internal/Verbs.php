@@ -21,16 +21,21 @@ final readonly class Verbs
     private const CREAM_ITSELF = '/^\s*(?:into|in\b|and|or|to\b|[,.;)]|\d|$)/iu';
     /** Behind these something is done all the same: "after 3 hours on low put in". */
     private const GOES_ON = '/\b(?:and|then|let it|to|on (?:low|medium|high)|before serving)\s*$/iu';
-    private const NOT = '/\b(?:not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
+    private const NOT = '/\b(?:(?:not|never|don[\'’]?t) (?:be tempted|bother|feel (?:you have|the need)) to'
+        .'|not|never|don[\'’]?t|no need to|needn[\'’]?t|instead of|rather than)\s*$/iu';
     /** "(they cook in the pot)" */
     private const EXPLAINS = '/\((?:they|it|this|these|which|that)\s+$/iu';
     /** "lemon peel", "orange zest" */
     private const PEEL = '/\b(?:lemon|orange|lime|citrus|grapefruit|fruit|mandarin|tangerine|garlic|pepper|potato|pork|bacon|chicken'
         .'|duck)\s*$/iu';
+    private const AN_OVEN = '/\b(?:an?|the|your|hot|moderate|low|pre-?heated|\d{2,3} ?°? ?[CF]?)\s*$/iu';
     private const HEATS = '/\b(?:heat|pre-?heat|warm|set|light|turn on|get)(?: on)?(?: the| your| an?)?\s*$/iu';
     /** "Serve with mash" */
     private const DISHES = ['mash', 'purée', 'puree', 'stew', 'roast', 'toast', 'crisp', 'braise', 'sauce'];
     private const NOUNS = ['peel', 'zest', 'skin', 'bone', 'rind', 'stock'];
+    /** "Fish out the star anise and peel" */
+    private const TAKES_OUT = '/^(?:fish|take|lift|pick|hook|remove|discard|pull)/iu';
+    private const AND_THE = '/^[^.;]*\b(?:and|or|the)\s*$/iu';
     private const ROASTS = ['roast', 'stew', 'braise'];
     private const HEAT_ITSELF = '/\b(?:reduce|lower|raise|increase|turn (?:up|down)|fierce|brisk|lively|over|off|more'
         .'|less)(?: the| to)?\s*$/iu';
@@ -106,7 +111,7 @@ final readonly class Verbs
             'browning' === $verb => 1 === preg_match('/^\s*(?:\d|[½¼¾]|sauce\b)/iu', $behind),
             'cream' === $verb => 1 === preg_match(self::CREAM_ITSELF, $behind),
             'mix' === $verb => preg_match('/\bthe (?:\p{L}+ ){1,2}$/iu', $before) && 1 === preg_match(self::AS_NOUN, $behind),
-            'oven' === $verb => 1 === preg_match(self::HEATS, $before),
+            'oven' === $verb => preg_match(self::HEATS, $before) || preg_match(self::AN_OVEN, $before),
             'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
             'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
             'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
@@ -116,7 +121,8 @@ final readonly class Verbs
             'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,
-            \in_array($verb, self::MASHES, true) && '' === trim($before) && preg_match(self::ON_THE_PLATE, $behind) => true,
+            \in_array($verb, self::MASHES, true) && (('' === trim($before) && preg_match(self::ON_THE_PLATE, $behind))
+                || (preg_match('/\b(?:and|the)\s*$/iu', $before) && preg_match('/^\s*(?:[.,;)]|$)/u', $behind))) => true,
             default => \in_array($verb, self::DISHES, true)
                 && preg_match('/\b(?:with|over|on|onto|some|buttery|creamy)\s*$/iu', $before),
         };
@@ -129,8 +135,10 @@ final readonly class Verbs
      */
     private static function isWhatIsTaken(string $verb, string $sentence, ?array $before, int $at): bool
     {
-        return null !== $before && \in_array($verb, self::DISHES, true)
-            && '' === trim(substr($sentence, $before[1] + \strlen($before[0]), $at - $before[1] - \strlen($before[0])));
+        $between = null === $before ? '' : substr($sentence, $before[1] + \strlen($before[0]), $at - $before[1] - \strlen($before[0]));
+
+        return null !== $before && ((\in_array($verb, self::DISHES, true) && '' === trim($between))
+            || (\in_array($verb, self::NOUNS, true) && preg_match(self::TAKES_OUT, $before[0]) && preg_match(self::AND_THE, $between)));
     }
 
     /** "until the shallots are patchy brown and crisp" */

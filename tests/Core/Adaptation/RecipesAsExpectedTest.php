@@ -86,6 +86,10 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 12, 'fry-base' => 12, 'heat-up' => 8, 'load' => 5,
             'add-i12' => 5, 'strain-and-skim' => 4, 'side-work' => 10, 'side-work-2' => 12,
         ]];
+        yield 'chillies-blended-by-the-hour' => [[
+            'cut-vegetables' => 2, 'load' => 5, 'fry-apart' => 20, 'mix' => 6, 'sieve' => 4, 'add-i7' => 5, 'take-out' => 2,
+            'strain-and-skim' => 4, 'shred-meat' => 9,
+        ]];
         yield 'cream-half-an-hour-before' => [[
             'cut-vegetables' => 7, 'dry-meat' => 3, 'stand' => 60, 'brown-meat' => 10, 'fry-base' => 8, 'boil-wine-down' => 5,
             'load' => 5, 'slurry' => 20, 'side-work' => 20,
@@ -99,6 +103,14 @@ final class RecipesAsExpectedTest extends TestCase
             'night-marinate' => 10, 'cut-vegetables' => 2, 'dry-meat' => 3, 'brown-meat' => 17, 'fry-base' => 5,
             'boil-wine-down' => 6, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'crisp' => 5, 'strain-and-skim' => 4,
             'reduce' => 8, 'side-work' => 5,
+        ]];
+        yield 'duck-on-lentils' => [[
+            'cut-vegetables' => 8, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 9, 'boil-wine-down' => 7, 'load' => 5,
+            'heat-oven' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'take-out' => 2, 'crisp' => 5,
+        ]];
+        yield 'dumplings-in-a-mail' => [[
+            'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 15, 'fry-base' => 10, 'boil-wine-down' => 6, 'load' => 5,
+            'side-work' => 13, 'add-i2' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
         ]];
         yield 'dumplings-made-meanwhile' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
@@ -206,6 +218,10 @@ final class RecipesAsExpectedTest extends TestCase
             'heat-up' => 8, 'boil-wine-down' => 5, 'load' => 5, 'look-s11.1' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
             'rest-meat' => 15, 'side-work' => 3,
         ]];
+        yield 'pounded-and-roasted-at-the-end' => [[
+            'night-cut' => 2, 'night-mix' => 5, 'night-salt' => 5, 'cut-vegetables' => 16, 'load' => 5, 'heat-oven' => 15,
+            'lift-out' => 5, 'crisp' => 20, 'strain-and-skim' => 4, 'shred-meat' => 12, 'side-work' => 10,
+        ]];
         yield 'prepare-the-vegetables' => [[
             'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'strain-and-skim' => 4,
         ]];
@@ -231,6 +247,10 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 6, 'render' => 8, 'dry-meat' => 3, 'stand' => 30, 'brown-meat' => 16, 'fry-base' => 14,
             'boil-wine-down' => 9, 'load' => 5, 'take-out' => 2, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 6,
             'shred-meat' => 9, 'back-in' => 5, 'side-work' => 8, 'side-work-2' => 5,
+        ]];
+        yield 'ribs-of-four-sides' => [[
+            'dry-meat' => 3, 'brown-meat' => 20, 'mix' => 7, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'slurry' => 5, 'glaze' => 3, 'crisp' => 4,
         ]];
         yield 'ribs-polenta-gremolata' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 9, 'boil-wine-down' => 8, 'heat-up' => 8,
@@ -331,6 +351,11 @@ final class RecipesAsExpectedTest extends TestCase
             'render' => 8, 'brown-meat' => 11, 'fry-base' => 6, 'boil-wine-down' => 2, 'heat-up' => 8, 'load' => 5,
             'fry-apart' => 15, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 10, 'back-in' => 5, 'side-cut' => 12,
             'side-work' => 18, 'side-work-2' => 5,
+        ]];
+        yield 'wine-boiled-apart' => [[
+            'cut-vegetables' => 17, 'boil-wine-down' => 15, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 10,
+            'fry-base' => 5, 'load' => 5, 'fry-apart' => 6, 'add-i3' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
+            'lift-out' => 5, 'reduce' => 3, 'back-in' => 5,
         ]];
     }
 
