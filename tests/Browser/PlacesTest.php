@@ -233,6 +233,22 @@ final class PlacesTest extends BrowserTestCase
         self::assertLessThanOrEqual(0.02, self::$driver->executeScript('return window.shift'));
     }
 
+    public function testUndoOutlivesAReload(): void
+    {
+        $this->openBraise('Lamb shanks', 'pot');
+        $was = (string) $this->valueOf('Meat starts at');
+        $this->type('Meat starts at', '9 °C');
+        $this->seeKept();
+        self::$driver->navigate()->refresh();
+        $this->assertHolds('Meat starts at', '9 °C');
+        $this->press('Undo');
+        $this->assertHolds('Meat starts at', $was);
+        $this->press('Redo');
+        $this->assertHolds('Meat starts at', '9 °C');
+        $this->press('Undo');
+        $this->seeKept();
+    }
+
     public function testAWaterTestIsGuidedShownAndKept(): void
     {
         $this->open('/kitchen');

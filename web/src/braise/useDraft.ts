@@ -67,7 +67,7 @@ function keep(id: string, unsent: Kept): void {
 export function useDraft(loaded: BraiseView) {
   const client = useQueryClient();
   const unsent = useState(() => kept(loaded))[0];
-  const history = useHistory(unsent?.draft ?? loaded.draft);
+  const history = useHistory(unsent?.draft ?? loaded.draft, `pausis.steps.${loaded.id}`);
   const draft = history.now;
   const [view, setView] = useState(loaded);
   const [saving, setSaving] = useState<Saving>(unsent === null ? "saved" : "saving");

@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { changedText } from "./changedText";
+import { keepSteps, keptSteps } from "./keptSteps";
 
 /** Changes of one text closer together than this are undone together: typing is one change. */
 const ONE_CHANGE_MS = 900;
@@ -7,9 +8,27 @@ const MOST_KEPT = 200;
 
 type History<T> = { past: T[]; now: T; future: T[]; typed: string | null; changedAt: number };
 
-/** A value whose changes can be undone and done again, also by keyboard (Ctrl or ⌘ with Z, with Shift or Y to redo). */
-export function useHistory<T>(initial: T, byKeyboard = true) {
-  const [history, setHistory] = useState<History<T>>({ past: [], now: initial, future: [], typed: null, changedAt: 0 });
+/**
+ * A value whose changes can be undone and done again, also by keyboard (Ctrl or ⌘ with Z, with Shift or Y to redo); in this window also
+ * after a reload, under the key.
+ */
+export function useHistory<T>(initial: T, key: string) {
+  const [history, setHistory] = useState<History<T>>(() => ({
+    ...keptSteps(sessionStorage, key, initial),
+    typed: null,
+    changedAt: 0,
+  }));
+  const latest = useRef(history);
+  latest.current = history;
+
+  useEffect(() => {
+    const keep = () => keepSteps(sessionStorage, key, latest.current);
+    window.addEventListener("pagehide", keep);
+    return () => {
+      window.removeEventListener("pagehide", keep);
+      keep();
+    };
+  }, [key]);
 
   const change = useCallback((next: T | ((now: T) => T)) => {
     setHistory((was) => {
@@ -51,9 +70,6 @@ export function useHistory<T>(initial: T, byKeyboard = true) {
   const replace = useCallback((now: T) => setHistory({ past: [], now, future: [], typed: null, changedAt: 0 }), []);
 
   useEffect(() => {
-    if (!byKeyboard) {
-      return;
-    }
     const onKey = (event: KeyboardEvent) => {
       const key = event.key.toLowerCase();
       if (!(event.ctrlKey || event.metaKey) || event.altKey || (key !== "z" && key !== "y")) {
@@ -64,7 +80,7 @@ export function useHistory<T>(initial: T, byKeyboard = true) {
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [undo, redo, byKeyboard]);
+  }, [undo, redo]);
 
   return {
     now: history.now,
