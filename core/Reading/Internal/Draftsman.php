@@ -31,6 +31,8 @@ final class Draftsman
 {
     /** A stretch longer than this holds no recipe that could be told. */
     /** Of a marinade whose wine is kept. */
+    /** "Serves 4 · oven 2 1/4 hours at 150C/130C fan/gas 2": short, with the oven and its heat. */
+    private const OVEN_FACT = '/^(?=.{8,90}$)(?=.*\boven\b).*\b(?:\d{2,3} ?°? ?[CF]\b|gas(?: mark)? ?\d)/iu';
     private const STRAINED_OUT = '/\b(?:throw|discard|bin)\w*\b[^.;]{0,24}\bveg(?:etables?)?\b'
         .'|\bveg(?:etables?)?\b[^.;]{0,16}\b(?:away|discarded)\b/iu';
     private const MOST_STRETCH_BYTES = 20_000;
@@ -307,6 +309,7 @@ final class Draftsman
                 MarkKind::Facts => 'fact',
                 MarkKind::Step => 'step',
                 MarkKind::Note, MarkKind::Tip, MarkKind::Unread => 'other',
+                MarkKind::Around => preg_match(self::OVEN_FACT, $mark->text) ? 'fact' : null,
                 default => null,
             };
             if (null !== $zone && preg_match('/\S/u', $mark->text)) {
