@@ -111,6 +111,10 @@ final class ActReader
     private const HEAT = '/\b(?:heat\w*|hot|oven|hob|stove|cooker|crock|insert|pot|pan|casserole|dutch|lid|low|high|boil\w*'
         .'|simmer\w*|cook\w*|flame|fire|gas'
         .'|braise\w*|roast|bake)\b/iu';
+    /** What was browned makes room; the pan stays hot. */
+    private const OUT_OF_THE_PAN = '/\b(?:set|put|move|transfer|remove|lift|keep|scoop|take)\b.*\b(?:aside|plate|platter|tray|bowl|dish|board'
+        .'|slow[ -]?cooker|crock|insert)\b/iu';
+    private const SOFTENS = '/\b(?:stirring|caramel\w*|golden|soft\w*|brown\w*|collaps\w*|colou?r\w*)\b/iu';
     private const COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|cellar|larder)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';
     /** "stir over the heat for 5 minutes" */
@@ -240,9 +244,9 @@ final class ActReader
         foreach ($acts as $act) {
             $this->lifted = $this->lifted || ActKind::Lift === $act->kind;
             $this->begun = $this->begun || \in_array($act->kind, self::HEATS_UP, true) || preg_match(self::HEAT, $act->source);
-            $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && !\in_array(
+            $this->frying = \in_array($act->kind, self::FRIES, true) || ($this->frying && (!\in_array(
                 $act->kind, [ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Load, ActKind::Cook], true,
-            ));
+            ) || (ActKind::Load === $act->kind && preg_match(self::OUT_OF_THE_PAN, $act->words))));
         }
 
         return ActsTogether::withTheRest(ActsTogether::merged($acts, $sentence));
@@ -419,6 +423,8 @@ final class ActReader
                 && $minutes->high < self::SHORT_MINUTES
                 && ($this->frying || $dry)
                 && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
+            ActKind::Cook === $kind && $this->frying && !$after && null !== $minutes && $minutes->high < self::LONG_MINUTES
+                && preg_match(self::SOFTENS, $clause) && !preg_match('/\b(?:oven|lid|cover)/iu', $clause) => ActKind::FryBase,
             ActKind::Cook === $kind && preg_match(self::COLD, $clause) && !preg_match(self::HEAT, $clause) => $after
                 ? ActKind::Rest : ActKind::Marinate,
             ActKind::Cook === $kind && !$this->begun && preg_match(self::LEFT_LYING, $clause)

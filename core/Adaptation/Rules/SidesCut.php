@@ -28,10 +28,9 @@ final readonly class SidesCut implements Rule
                     && \in_array($i->key(), $deed->act->foods, true) && !self::isCut($i, $deed, $dish),
             ));
             if ((HandsOn::cutting($foods)->value ?? 0.0) >= self::LEAST) {
-                $process = $process->ahead($deed, Deed::added(
-                    ActKind::Cut, $deed->stage, self::CODE, array_map(static fn (Ingredient $i): string => $i->key(), $foods),
-                    ['food' => implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $foods))],
-                )->beside());
+                $named = ['food' => implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $foods))];
+                $keys = array_map(static fn (Ingredient $i): string => $i->key(), $foods);
+                $process = $process->ahead($deed, Deed::added(ActKind::Cut, $deed->stage, self::CODE, $keys, $named)->beside());
             }
         }
 
