@@ -108,7 +108,7 @@ final readonly class Simulation
         $leakScale = self::LEAK * $area;
         $ambientVapour = 0.5 * self::saturationPressure($room);
 
-        foreach (Timeline::of($setup->program, $setup->events, $horizon * 3600, $watched) as $segment) {
+        foreach (Timeline::ofSetup($setup, $horizon * 3600, $watched) as $segment) {
             foreach (array_keys($watched, $segment->from, true) as $k) {
                 $seen[$k] = new Sample($pot, $core, $dose);
             }

@@ -112,8 +112,8 @@ final class ActReader
         .'|simmer\w*|cook\w*|flame|fire|gas'
         .'|braise\w*|roast|bake)\b/iu';
     /** What was browned makes room; the pan stays hot. */
-    private const OUT_OF_THE_PAN = '/\b(?:set|put|move|transfer|remove|lift|keep|scoop|take)\b.*\b(?:aside|plate|platter|tray|bowl|dish|board'
-        .'|slow[ -]?cooker|crock|insert)\b/iu';
+    private const OUT_OF_THE_PAN = '/\b(?:set|put|move|transfer|remove|lift|keep|scoop|take)\b.*'
+        .'\b(?:aside|plate|platter|tray|bowl|dish|board|slow[ -]?cooker|crock|insert)\b/iu';
     private const SOFTENS = '/\b(?:stirring|caramel\w*|golden|soft\w*|brown\w*|collaps\w*|colou?r\w*)\b/iu';
     private const COLD = '/\b(?:fridge|refrigerat\w*|chill\w*|cellar|larder)\b/iu';
     private const LEFT_LYING = '/^\W*(?:and\s+)?(?:leave|let|keep)\b/iu';

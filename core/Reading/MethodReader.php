@@ -36,6 +36,8 @@ final readonly class MethodReader
     /** "Mash first, the meat on it, the sauce over": no verb, and yet what is done. */
     private const ON_THE_PLATE = '/\bfirst\b.*\b(?:then|on (?:it|top)|over(?: it)?|alongside)\b/iu';
     private const PUREE = '/\b(?:for the|(?:in)?to an?|for an?|silky|smooth)(?: \p{L}+)? pur[ée]e\b/iu';
+    private const TO_A_PASTE = '/\b(?:to|into|make) an? (?:smooth |thick |stiff )?paste\b/iu';
+    private const BUBBLES = '/\b(?:bubbl\w*|simmer\w*|boil\w*|thicken\w*)\b/iu';
     private const FOR_THE_TABLE = '/\b(?:to (?:serve|finish|garnish)|for serving)\b/iu';
     private const A_LIST = 4;
     private const LONG_FRYING = 61.0;
@@ -103,7 +105,17 @@ final readonly class MethodReader
     private static function thickenedOn(array $acts): array
     {
         $thickener = null;
+        $last = max([-1, ...array_keys(array_filter($acts, static fn (Act $a): bool => $a->kind->thickens() && $a->isDone()))]);
         foreach ($acts as $k => $act) {
+            if ($act->kind->thickens() && $k < $last && preg_match(self::TO_A_PASTE, $act->words)) {
+                // It thickens once it is whisked in.
+                $acts[$k] = $act->as(ActKind::Mix);
+                $acts[$last] = $acts[$last]->taking(array_values(array_unique([...$acts[$last]->foods, ...$act->foods])));
+                continue;
+            }
+            $bubbles = null !== $thickener && ActKind::FryBase === $act->kind && [] === $act->foods
+                && preg_match(self::BUBBLES, $act->words);
+            $act = $bubbles ? $act->as(ActKind::Cook) : $act;
             $thickener = match (true) {
                 $act->kind->thickens() => $act->kind,
                 \in_array($act->kind, self::WHILE_THICKENING, true) => $thickener,
@@ -118,7 +130,7 @@ final readonly class MethodReader
             $thickener = \in_array($act->kind, [ActKind::Reduce, ActKind::Cook], true) ? null : $thickener;
         }
 
-        return $acts;
+        return array_values($acts);
     }
 
     /**

@@ -11,7 +11,7 @@ use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\PartKind;
 
 /** Which ingredients a sentence names: by what the recipe calls them, by the last word of it, meat also as meat. */
-final readonly class Naming
+final class Naming
 {
     /** Last words of names that name no kind of food. */
     private const PARTS_OF_NAMES = [
@@ -44,15 +44,17 @@ final readonly class Naming
     private const CLASSES = ['spices' => Role::Spice, 'herbs' => Role::Herb];
 
     /** @var array<string, true> what the list calls things together */
-    private array $groups;
+    private readonly array $groups;
     /** @var array<string, list<int>> places by name, the longest names first */
-    private array $places;
+    private readonly array $places;
+    /** @var array<string, list<int>> sentences that it was asked about already */
+    private array $told = [];
 
     /**
      * @param list<Ingredient> $ingredients
      * @param list<string>     $made        what the recipe makes itself: where it has a purée of its own, no tomato purée is called so
      */
-    public function __construct(private array $ingredients, array $made = [])
+    public function __construct(private readonly array $ingredients, array $made = [])
     {
         $names = array_map(self::namesOf(...), $ingredients);
         $own = array_merge([], ...$names);
@@ -87,6 +89,12 @@ final readonly class Naming
 
     /** @return list<int> places among the ingredients; a word within a longer name names nothing else */
     public function in(string $sentence): array
+    {
+        return $this->told[$sentence] ??= $this->places($sentence);
+    }
+
+    /** @return list<int> */
+    private function places(string $sentence): array
     {
         $text = ' '.Larder::normal($sentence).' ';
         $found = $several = [];

@@ -10,11 +10,30 @@ use Pausis\Core\Heat\Event;
 use Pausis\Core\Heat\LateAddition;
 use Pausis\Core\Heat\LidLift;
 use Pausis\Core\Heat\PowerCut;
+use Pausis\Core\Heat\Setup;
 
 /** Cuts a cook at every change of setting, lid, power or load. */
 final class Timeline
 {
     private const HOUR = 3600.0;
+
+    /** @var \WeakMap<Setup, array<string, list<Segment>>>|null */
+    private static ?\WeakMap $cut = null;
+
+    /**
+     * The same for every member of an ensemble: cut once a setup.
+     *
+     * @param list<float> $watched seconds at which a segment must begin
+     *
+     * @return list<Segment>
+     */
+    public static function ofSetup(Setup $setup, float $horizon, array $watched): array
+    {
+        self::$cut ??= new \WeakMap();
+        self::$cut[$setup] ??= [];
+
+        return self::$cut[$setup][$horizon.' '.implode(' ', $watched)] ??= self::of($setup->program, $setup->events, $horizon, $watched);
+    }
 
     /**
      * @param list<Event> $events

@@ -18,7 +18,11 @@ final class Durations
     private const MINUTE = '(?:minutes?|mins?|min|m|\')(?![\p{L}\d])\.?';
     private const TO = '\s*(?:-|–|—|to|or|till|bis|~|\/)\s*';
 
+    private const REMEMBERED = 400;
+
     private static ?string $pattern = null;
+    /** @var array<string, list<array{Minutes, int, int}>> what it was asked about lately */
+    private static array $lately = [];
 
     /** @return list<array{Minutes, int, int}> minutes, first byte, length */
     public static function in(string $text): array
@@ -26,6 +30,16 @@ final class Durations
         if (!preg_match('/\d|hour|min|½|quarter/u', $text)) {
             return [];
         }
+        if (\count(self::$lately) > self::REMEMBERED) {
+            self::$lately = [];
+        }
+
+        return self::$lately[$text] ??= self::found($text);
+    }
+
+    /** @return list<array{Minutes, int, int}> */
+    private static function found(string $text): array
+    {
         preg_match_all(self::$pattern ??= self::pattern(), $text, $all, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
         $found = [];
         foreach (\array_slice($all, 0, self::MOST) as $m) {
