@@ -113,7 +113,11 @@ final class BringTest extends BrowserTestCase
         self::$driver->navigate()->refresh();
         $this->see('1 refused');
         $this->assertSound();
+        // Undo outlives the reload.
         self::$driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z']);
+        $this->dontSee('1 refused');
+        $this->press('refuse: 1.2 L beef stock');
+        $this->see('1 refused');
         $this->press('restore: 1.2 L beef stock');
         $this->dontSee('1 refused');
         $this->press('set otherwise: 1.2 L beef stock');
