@@ -309,7 +309,9 @@ final class ActReader
                 ?? (preg_match(self::SOMETHING, $done) ? 'something' : $spokenOf);
             // "Boil the eggs, shell them and slip them into the pot": what the act before made.
             $places = ActKind::Add === $kind && [] === $places && preg_match(self::PRONOUN, $whole) && preg_match(self::LATE, $sentence)
-                ? $spans[\count($spans) - 1][2] ?? [] : $places;
+                ? array_values(array_filter(
+                    $spans[\count($spans) - 1][2] ?? [], static fn (int $p): bool => Role::Fat !== $ingredients[$p]->role,
+                )) : $places;
             $spans[] = [$kind, $whole, $places];
             $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
             $this->browning = ActKind::Brown === $kind;

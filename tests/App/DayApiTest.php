@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\App;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property;
@@ -293,5 +294,21 @@ final class DayApiTest extends ApiTestCase
             'POST', '/api/braises/preview', [...$draft, 'handling' => $handling(['delay' => 'a while', 'high' => '20 h'])],
         );
         self::assertSame(['handling.high', 'handling.delay'], array_column((array) $problem['problems'], 'path'));
+    }
+
+    #[TestWith(['chillies-blended-by-the-hour', 'strain', '18:00'])]
+    #[TestWith(['wine-boiled-apart', 'fry the mushrooms', '19:05'])]
+    public function testWhatGoesInLateAndNobodyCanMakeIsToldInTheRecipesWords(string $recipe, string $words, string $back): void
+    {
+        $text = (string) file_get_contents(\dirname(__DIR__)."/Core/Adaptation/recipes/$recipe.txt");
+        $read = (array) $this->call('POST', '/api/recipes/read', ['text' => $text])['draft'];
+        $braise = $this->call('POST', '/api/braises', [
+            ...$this->draft(), ...$read, 'cookerId' => $this->draft()['cookerId'], 'serveAt' => '2026-11-26T19:30', 'sides' => [],
+            'away' => [['from' => '2026-11-26T14:30', 'to' => "2026-11-26T$back", 'who' => '', 'what' => 'away']],
+        ], 201);
+        $caught = (array) self::in($braise, 'adaptation.wholeDay.caught');
+
+        self::assertStringContainsString($words, (string) json_encode($caught, \JSON_UNESCAPED_UNICODE));
+        self::assertDoesNotMatchRegularExpression('/caught\.|job\./', (string) json_encode($braise));
     }
 }

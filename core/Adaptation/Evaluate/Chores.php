@@ -557,7 +557,8 @@ final class Chores
                 ['food' => (string) $d->variables['list'], 'text' => $d->words()],
                 self::ADDING, null, Uses::Hands, 0, $d->beforeEnd, $d->atHour,
             ),
-            null !== $d->beforeEnd && null !== ($made = $this->madeForIt($d)) => $made->beforeTheEnd($d->beforeEnd),
+            null !== $d->beforeEnd && null !== ($made = $this->madeForIt($d)) => $made->with(['text' => $d->words()])
+                ->beforeTheEnd($d->beforeEnd),
             null !== $d->beforeEnd
                 || null !== $d->atHour => new Chore(
                     'add-'.($d->act->foods[0] ?? $d->act->id), 'cook-apart' === $d->code ? 'cook-apart' : 'add-food', $d->stage, [],

@@ -18,9 +18,11 @@ use Pausis\Core\Safety\Rules;
 /** What has its moment in a day: looks at the meat, what goes in late, a setting that is turned, leftovers. */
 final readonly class Moments
 {
-    /** The fork is asked so much before the sauce where no look before was worth what it costs, or later. */
+    /** Work of its own in mid-cook, whatever it is: told in the recipe's words. */
+    private const WORK = ['side-work', 'fry-apart', 'mix', 'sieve', 'stand', 'heat-up'];
     /** What is told in the recipe's own words. */
-    private const TOLD = ['side-work', 'look-turn'];
+    private const TOLD = [...self::WORK, 'look-turn'];
+    /** The fork is asked so much before the sauce where no look before was worth what it costs, or later. */
     private const AT_THE_SAUCE = 60;
     private const STEP_MINUTES = 5;
     /** What goes in late may go in that much sooner, or later by no more than half of what it cooks, minutes. */
@@ -85,7 +87,7 @@ final readonly class Moments
                 : [$pin, $this->who($job, $pin, $placed)];
             if (null === $who) {
                 $caught[] = new Caught(
-                    $job->code, $food, $from, str_starts_with($job->id, 'add-') ? substr($job->id, 4) : '',
+                    \in_array($job->code, self::WORK, true) ? 'side-work' : $job->code, $food, $from, str_starts_with($job->id, 'add-') ? substr($job->id, 4) : '',
                     null !== $this->people->who($from, self::after($from, $job->minutes)),
                 );
             } else {

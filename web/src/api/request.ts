@@ -1,18 +1,24 @@
 import { Problem } from "./Problem";
 
+/** An answer that is not here by then doesn’t come: what was sent is kept and sent again, ms. */
+const ANSWER_MS = 30_000;
+
 /**
  * Calls the API; every failure comes back as a Problem. What is kept alive arrives also if the page is left meanwhile; browsers
  * carry 64 kB so at most.
  */
 export async function request<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
   let response: Response;
+  let text = "";
   try {
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
+      signal: AbortSignal.timeout(ANSWER_MS),
       headers: { Accept: "application/json", ...(body === undefined ? {} : { "Content-Type": "application/json" }) },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
+    text = await response.text();
   } catch {
     throw new Problem(0, "The kitchen server can’t be reached.");
   }
@@ -22,7 +28,6 @@ export async function request<T>(method: string, path: string, body?: unknown, k
   if (response.status === 204) {
     return undefined as T;
   }
-  const text = await response.text();
   let answer: unknown = null;
   try {
     answer = JSON.parse(text);
