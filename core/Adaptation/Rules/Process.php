@@ -60,7 +60,9 @@ final readonly class Process
         $late = self::madeForTheLate($acts, $cook);
         $deeds = [];
         foreach ($acts as $k => $act) {
-            $stage = isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k) ?? Stage::Table;
+            $stage = isset($ahead[$k]) ? Stage::Evening : $stages[$k] ?? self::ofItsSentence($acts, $stages, $k)
+                // "Lift it out; cover with foil"
+                ?? (ActKind::Load === $act->kind && [] === $act->foods ? $stages[$k - 1] ?? null : null) ?? Stage::Table;
             $deeds[] = isset($late[$k]) ? (new Deed($act, Stage::During))->lateBy($late[$k]) : new Deed($act, $stage);
         }
         $marinade = [];

@@ -274,7 +274,9 @@ final readonly class BraiseJobs
     {
         $made = $this->madeBy($ahead);
         foreach ($this->work->in(Stage::Before) as $chore) {
-            if (!\in_array($chore->code, self::AHEAD, true) && [] !== array_intersect($made, $chore->foods)) {
+            // "In the same pan sweat the vegetables": what is fried and not named is what was cut.
+            $fries = 'cut-vegetables' === $ahead->code && 'fry-base' === $chore->code;
+            if (!\in_array($chore->code, self::AHEAD, true) && ($fries || [] !== array_intersect($made, $chore->foods))) {
                 return $chore->id;
             }
         }
