@@ -43,6 +43,25 @@ final class GeometryTest extends BrowserTestCase
         self::assertLessThanOrEqual($screens * $height, self::$driver->executeScript('return document.documentElement.scrollHeight'));
     }
 
+    public function testWhatItWasStandsBesideAFigureOfThePot(): void
+    {
+        $this->resize(1280, 800);
+        $this->openBraise('Lamb shanks', 'pot');
+        $this->type('Weight as bought', '1.4 kg');
+        $this->find('//dd//*[@data-was]');
+        $over = self::$driver->executeScript(
+            'const box = (e) => { const r = document.createRange(); r.selectNodeContents(e); return r.getBoundingClientRect(); };'
+                .'const hits = (a, b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;'
+                .'const was = [...document.querySelectorAll("main [data-was]")];'
+                .'const said = [...document.querySelectorAll("main dt, main dd .moved, main p strong .moved")];'
+                .'return was.flatMap((w) => said.filter((s) => hits(w.getBoundingClientRect(), box(s))).map((s) => w.textContent + " over "'
+                .' + s.textContent));',
+        );
+        self::assertSame([], $over);
+        $this->press('Undo');
+        $this->seeKept();
+    }
+
     #[DataProvider('sizes')]
     public function testTheStripIsLowAndAlwaysThere(string $size): void
     {

@@ -87,7 +87,8 @@ final readonly class Moments
                 : [$pin, $this->who($job, $pin, $placed)];
             if (null === $who) {
                 $caught[] = new Caught(
-                    \in_array($job->code, self::WORK, true) ? 'side-work' : $job->code, $food, $from, str_starts_with($job->id, 'add-') ? substr($job->id, 4) : '',
+                    \in_array($job->code, self::WORK, true) ? 'side-work' : $job->code, $food, $from,
+                    str_starts_with($job->id, 'add-') ? substr($job->id, 4) : '',
                     null !== $this->people->who($from, self::after($from, $job->minutes)),
                 );
             } else {

@@ -2,8 +2,15 @@ import { useEffect, useRef, useState } from "react";
 
 const SHOWN_MS = 4000;
 
+/** Where there is room for what it was: below it, beside it, or at the end of its line, which is then what it is placed by. */
+const PLACES = {
+  below: { of: "relative", was: "top-full left-0" },
+  beside: { of: "relative", was: "top-1/2 left-full ml-1 -translate-y-1/2" },
+  end: { of: "relative table:static", was: "top-full left-0 table:top-1.5 table:right-0 table:left-auto" },
+};
+
 /** Text that is marked for a moment when it changes, with what it was before, but not when it first appears. */
-export function Moved({ children, className = "" }: { children: string; className?: string }) {
+export function Moved({ children, at = "below" }: { children: string; at?: keyof typeof PLACES }) {
   const shown = useRef(children);
   const [was, setWas] = useState<string | null>(null);
   useEffect(() => {
@@ -17,13 +24,16 @@ export function Moved({ children, className = "" }: { children: string; classNam
   }, [children]);
   const [before, after] = was === null ? ["", ""] : difference(was, children);
   return (
-    <span className={`relative ${className}`}>
+    <span className={PLACES[at].of}>
       <span key={children} className={was === null ? "" : "moved"}>
         {children}
       </span>
       {before !== "" && before !== after && (
-        // Laid over what is below for a moment, so that nothing moves.
-        <span className="absolute top-full left-0 z-20 w-max max-w-64 rounded border border-attention bg-panel px-1 text-sm leading-tight font-normal text-soft">
+        // It takes no room, so that nothing moves.
+        <span
+          data-was=""
+          className={`absolute z-20 w-max max-w-64 rounded border border-attention bg-panel px-1 text-sm leading-tight font-normal text-soft ${PLACES[at].was}`}
+        >
           was {before}
         </span>
       )}

@@ -121,9 +121,9 @@ function Below() {
           </button>
         ))}
       </p>
-      <p className="text-sm">
+      <p className="relative text-sm">
         <strong className="text-2xl">
-          <Moved>{liquid.load}</Moved>
+          <Moved at="end">{liquid.load}</Moved>
         </strong>{" "}
         loaded, stands at {pot.levelText}; the recipe pours {liquid.recipe}. {liquid.reduce !== "" && `${liquid.text} `}
       </p>
@@ -137,7 +137,7 @@ function Below() {
           <div key={what} className="flex flex-col-reverse">
             <dt>{what}</dt>
             <dd className="text-lg leading-tight font-bold">
-              <Moved>{figure}</Moved>
+              <Moved at="beside">{figure}</Moved>
             </dd>
           </div>
         ))}
