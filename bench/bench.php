@@ -61,7 +61,7 @@ if (0 === $failed) {
 }
 
 $reader = new RecipeReader(Larder::load(), Cuts::load());
-$recipe = (string) file_get_contents(dirname(__DIR__).'/app/Console/sample/lamb-shanks.txt');
+$recipe = (string) file_get_contents(dirname(__DIR__).'/app/StandIn/sample/lamb-shanks.txt');
 $long = substr(str_repeat($recipe."\n", 400), 0, 199_000);
 echo Measure::of('reading one recipe', 50, 10, static fn () => $reader->read($recipe, new Problems()))->line(20);
 echo Measure::of('reading a paste of 199 kB', 10, 2, static fn () => $reader->read($long, new Problems()))->line(300);

@@ -4,83 +4,97 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api;
 
-use Pausis\App\Api\Wire\NotebookLine;
-use Pausis\App\Api\Wire\NotebookView;
+use Pausis\App\Api\Presentation\LearnedPresenter;
+use Pausis\App\Api\Presentation\NotebookPresenter;
+use Pausis\App\Api\Wire\CookedDraft;
 use Pausis\App\Kitchen\House;
-use Pausis\App\Store\Cooks;
+use Pausis\App\Kitchen\Relearn;
+use Pausis\App\Store\Braises;
+use Pausis\App\Store\Learned;
+use Pausis\App\Store\Notebook;
 use Pausis\App\Store\NotebookRecord;
-use Pausis\App\Wording\Measures;
-use Pausis\App\Wording\Wording;
+use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** Every cook that is over: found again, looked at, and what is said of it. */
+#[Route('/api/notebook')]
 final class NotebookController extends ApiController
 {
-    public function __construct(private readonly Wording $wording)
+    private const LONGEST_SEARCH = 200;
+    private const MOST_PAGES = 10_000;
+
+    public function __construct(private readonly Notebook $notebook, private readonly NotebookPresenter $presenter)
     {
     }
 
-    #[Route('/api/notebook', methods: ['GET'])]
-    public function all(Cooks $cooks, House $house): JsonResponse
-    {
-        $measures = $house->measures();
-
-        return $this->answer(array_map(fn (NotebookRecord $entry): NotebookView => new NotebookView(
-            $entry->id,
-            $entry->cook->braise->id,
-            $entry->title,
-            $measures->day($entry->cookedOn),
-            $this->lines($entry, $measures),
-            $entry->note,
-        ), $cooks->notebook()));
+    #[Route('', methods: ['GET'])]
+    public function list(
+        #[MapQueryParameter] string $words = '', #[MapQueryParameter] string $cut = '', #[MapQueryParameter] string $cooker = '',
+        #[MapQueryParameter] string $who = '', #[MapQueryParameter] int $page = 1,
+    ): JsonResponse {
+        return $this->answer($this->presenter->list(
+            mb_substr($words, 0, self::LONGEST_SEARCH), $cut, $cooker, $who, min(self::MOST_PAGES, max(1, $page)),
+        ));
     }
 
-    /** @return list<NotebookLine> */
-    private function lines(NotebookRecord $entry, Measures $measures): array
+    /** The pages of one braise, newest first. */
+    #[Route('/of/{braise}', methods: ['GET'])]
+    public function of(string $braise, Braises $braises): JsonResponse
     {
-        $hours = static fn (string|float|null $value): ?float => is_numeric($value) ? (float) $value : null;
-        $volume = fn (string|float|null $value): string => null === $hours($value)
-            ? $this->wording->label('notebook', 'not-seen')
-            : $measures->volume($hours($value));
-        $clock = fn (string|float|null $value): string => \is_string($value) ? $measures->clock(
-            new \DateTimeImmutable($value), $entry->cookedOn,
-        ) : $this->wording->label('notebook', 'not-seen');
-        $ready = $hours($entry->happened['readyHours'] ?? null);
+        $found = $braises->findDeleted($braise) ?? throw $this->createNotFoundException();
 
-        return [
-            new NotebookLine($this->wording->label('notebook', 'ready'),
-                $measures->span($hours($entry->planned['earliestHours'] ?? null), $hours($entry->planned['latestHours'] ?? null)),
-                null === $ready ? $this->wording->label('notebook', 'not-seen') : $this->wording->say(
-                    'notebook.as-said', $measures, ['hours' => $ready],
-                )),
-            new NotebookLine(
-                $this->wording->label('notebook', 'serve'), $clock($entry->planned['serve'] ?? null),
-                $clock($entry->happened['serve'] ?? null),
-            ),
-            new NotebookLine(
-                $this->wording->label('notebook', 'sauce'), $volume($entry->planned['endMl'] ?? null),
-                $volume($entry->happened['endMl'] ?? null),
-            ),
-            ...$this->learned($entry, $measures),
-            new NotebookLine(
-                $this->wording->label('notebook', 'tests'), '', $measures->number((float) ($entry->happened['tests'] ?? 0), 0),
-            ),
-        ];
+        return $this->answer(array_map($this->presenter->line(...), $this->notebook->of($found)));
     }
 
-    /** @return list<NotebookLine> what this cook taught of the cooker and the cut */
-    private function learned(NotebookRecord $entry, Measures $measures): array
+    #[Route('/{id}', methods: ['GET'], priority: -1)]
+    public function one(string $id): JsonResponse
     {
-        $lines = [];
-        foreach (['heatPercent' => 'learned-heat', 'needPercent' => 'learned-need'] as $key => $word) {
-            $percent = $entry->happened[$key] ?? null;
-            if (is_numeric($percent)) {
-                $variables = ['sharePercent' => round(abs((float) $percent)), 'way' => $percent < 0 ? 'less' : 'more'];
-                $said = $this->wording->say("notebook.$word", $measures, $variables);
-                $lines[] = new NotebookLine($this->wording->label('notebook', 'learned'), '', $said);
-            }
+        return $this->answer($this->presenter->page($this->find($id)));
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    public function change(string $id, #[MapRequestPayload] CookedDraft $said, House $house, Relearn $relearn): JsonResponse
+    {
+        $entry = $this->find($id);
+        if ('' !== $said->cookedBy && !\in_array($said->cookedBy, array_column($house->record()->people, 'id'), true)
+            && $said->cookedBy !== $entry->cookedBy) {
+            $problems = new Problems();
+            $problems->add('unknown-choice', 'cookedBy', ['typed' => $said->cookedBy]);
+            $problems->throwIfAny();
         }
+        $this->notebook->change($entry, $said->revision, static function (NotebookRecord $entry) use ($said, $relearn): void {
+            $counted = !$entry->leftOut;
+            $entry->say([
+                'note' => trim($said->note), 'nextTime' => trim($said->nextTime), 'meatStars' => $said->meatStars,
+                'sauceStars' => $said->sauceStars, 'cookedBy' => $said->cookedBy, 'leftOut' => $said->leftOut,
+            ]);
+            $counted === !$entry->leftOut || $relearn->from($entry);
+        });
 
-        return $lines;
+        return $this->answer($this->presenter->page($entry));
+    }
+
+    /** What the house has learned, and how its windows have held. */
+    #[Route('/learned', methods: ['GET'])]
+    public function learned(LearnedPresenter $learned): JsonResponse
+    {
+        return $this->answer($learned->present());
+    }
+
+    /** Everything that was learned, of every cooker and cut; the pages stay. */
+    #[Route('/learned', methods: ['DELETE'])]
+    public function forget(Learned $learned, LearnedPresenter $presenter): JsonResponse
+    {
+        $learned->forget();
+
+        return $this->answer($presenter->present());
+    }
+
+    private function find(string $id): NotebookRecord
+    {
+        return $this->notebook->find($id) ?? throw $this->createNotFoundException();
     }
 }

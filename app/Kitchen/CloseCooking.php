@@ -12,6 +12,7 @@ use Pausis\App\Store\NotebookRecord;
 use Pausis\Core\Following\FollowCook;
 use Pausis\Core\Learning\Belief;
 use Pausis\Core\Learning\Knowledge;
+use Pausis\Core\Notebook\FoundReady;
 
 /**
  * Ends a cook: a line in the notebook, and what it teaches kept with the cooker and the cut; and takes that back again.
@@ -34,16 +35,21 @@ final readonly class CloseCooking
                 $cook->events = [...$cook->events, ['kind' => EventKind::Eaten->value, 'at' => $served->format(\DATE_ATOM), 'value' => '']];
             }
             $order = $this->pot->order($cook);
-            $ready = $this->pot->running($cook)->readyAfter($order->wishes->texture);
+            $ready = FoundReady::by($this->pot->running($cook)->evidence, $order->wishes->texture);
             $sauce = $cook->last('sauce');
-
-            return new NotebookRecord($cook, $cook->braise->title, $cook->switchedOn, $cook->planned, [
-                'readyHours' => $ready?->inHours(),
+            $entry = new NotebookRecord($cook, $cook->braise->title, $cook->switchedOn, $cook->planned, [
+                'notReadyHours' => $ready->after,
+                'readyHours' => $ready->by,
                 'serve' => $served->format(\DATE_ATOM),
                 'endMl' => null === $sauce ? null : (float) $sauce['value'],
                 ...$this->learn($cook),
                 'tests' => (float) \count($cook->of('fork')),
             ], $note);
+            if (null !== $cook->said) {
+                $entry->say([...$cook->said, 'note' => '' === $note ? $cook->said['note'] : $note]);
+            }
+
+            return $entry;
         });
     }
 

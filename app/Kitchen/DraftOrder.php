@@ -283,6 +283,8 @@ final readonly class DraftOrder
         $this->sayImpossible($draft, $dish, $problems);
         DraftDay::sayUnclear($draft, $problems);
 
+        $longer = $this->longer($draft->meat->longer, $problems);
+
         return $this->evaluation->informed((new BraiseOrder(
             $this->recipe($draft, $kept, $serves, $original, $dish, $either),
             new OrderedMeat(
@@ -303,7 +305,7 @@ final readonly class DraftOrder
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             handling: $this->handling($draft->handling, $dish, $house->zone(), $problems)->with(eatenOn: $eatenOn),
             known: $known?->spread(),
-        ))->informedByRecipe());
+        ))->informedByRecipe())->longer($longer);
     }
 
     /**
@@ -414,6 +416,16 @@ final readonly class DraftOrder
     public static function isIcy(MeatDraft $meat): bool
     {
         return (TypedQuantity::celsius($meat->start, '', new Problems()) ?? 0.0) < Range::startCelsius()->least;
+    }
+
+    /** Hours at 90 °C: "30 min", "-20 min". */
+    private function longer(string $typed, Problems $problems): float
+    {
+        $less = 1 === preg_match('/^\s*[-−]\s*/u', $typed, $sign);
+        $bare = mb_substr($typed, mb_strlen($sign[0] ?? ''));
+        $hours = $this->hours(preg_match('/^\s*\d+\s*$/', $bare) ? "$bare min" : $bare, 'meat.longer', Range::longerHours(), $problems);
+
+        return ($less ? -1 : 1) * ($hours ?? 0.0);
     }
 
     /** Null where nothing is typed, or nothing that is right. */

@@ -45,6 +45,8 @@ final readonly class RunningPot
     /** Of a draft, what may change while the pot is on. */
     private const DAY = ['serveAt', 'sides', 'ownSides', 'away', 'pins', 'serves', 'sure'];
 
+    private const FARTHEST_DAYS = 3;
+
     public function __construct(private DraftOrder $orders, private Drafts $drafts, private House $house)
     {
     }
@@ -60,11 +62,20 @@ final readonly class RunningPot
             array_fill_keys(self::DAY, true));
         $typed = $day['serveAt'] ?? '';
         $serve = DraftOrder::moment(\is_string($typed) ? $typed : '', $this->house->record()->zone(), true);
-        if (null === $serve || $serve <= $cook->switchedOn) {
+        // A dinner that was moved so far is another cook's.
+        if (null === $serve || $serve <= $cook->switchedOn || $serve > $cook->switchedOn->modify('+'.self::FARTHEST_DAYS.' days')) {
             unset($day['serveAt']);
         }
 
         return $this->drafts->fromArray([...$cook->draft, ...$day, 'away' => $this->stillHere($day['away'] ?? $cook->draft['away'] ?? [])]);
+    }
+
+    /** A cook that is over, as it was then, whatever has become of its recipe. */
+    public function asCooked(CookRecord $cook): BraiseOrder
+    {
+        return $this->order($cook, DraftOrder::identified($this->drafts->fromArray(
+            [...$cook->draft, 'away' => $this->stillHere($cook->draft['away'] ?? [])],
+        )));
     }
 
     /**

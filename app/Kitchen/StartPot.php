@@ -44,6 +44,7 @@ final readonly class StartPot
         private LocalTimes $times,
         private FollowBraise $follow,
         private Braises $braises,
+        private BeginCook $begin,
     ) {
     }
 
@@ -85,7 +86,7 @@ final readonly class StartPot
             'id' => '', 'kind' => 'switched-on', 'at' => $this->house->now()->format(\DATE_ATOM), 'value' => '',
             'settled' => $this->follow->settled($braise),
         ]);
-        $record = $this->record($braise, $draft, $adapted, $outcome, $at);
+        $record = $this->begin->record($braise, $draft, $adapted, $outcome, $at);
         // What was answered, which dinner and which cooker, is so in every place.
         $this->braises->answered($braise, [...$braise->draft, 'serveAt' => $draft->serveAt, 'cookerId' => $draft->cookerId]);
 
@@ -188,7 +189,6 @@ final readonly class StartPot
         return $this->drafts->fromArray([...$this->drafts->toArray($draft), 'serveAt' => $at->format('Y-m-d\TH:i')]);
     }
 
-    /** On what it was to go on, by the plan that is followed. */
     /** On the setting and about when the plan has it, with all that was said of that. */
     private static function isAsPlanned(?AdaptedBraise $standing, Outcome $outcome, \DateTimeImmutable $at): bool
     {
@@ -208,22 +208,5 @@ final readonly class StartPot
         }
 
         return $adapted->chosen;
-    }
-
-    private function record(
-        BraiseRecord $braise, BraiseDraft $draft, AdaptedBraise $adapted, Outcome $outcome, \DateTimeImmutable $at,
-    ): CookRecord {
-        $order = $adapted->order;
-        $ready = $adapted->window($outcome, $order->wishes->texture);
-
-        return new CookRecord($braise, $this->drafts->toArray($draft), $outcome->choice->value, $at, [
-            'earliestHours' => $ready->earliest,
-            'likelyHours' => $ready->likely,
-            'latestHours' => $ready->latest,
-            'serve' => $order->serveAt->format(\DATE_ATOM),
-            'sauceMl' => $outcome->sauce->target,
-            'endMl' => $outcome->sauce->atEnd->total,
-            'setting' => $outcome->choice->value,
-        ], $order->cooker);
     }
 }

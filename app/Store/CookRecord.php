@@ -16,6 +16,8 @@ use Symfony\Component\Uid\Uuid;
 /**
  * A pot that is on: the braise as it was when switched on, and what has happened since.
  *
+ * @phpstan-import-type Said from NotebookRecord
+ *
  * @phpstan-type CookerSnapshot array{capacityLitres: float, shape: string, ratedWatts: float|null, heatFactor: float,
  *     autoWarmHours: float|null, heatSigma: float, hasMedium: bool,
  *     lossFactor?: float, lowFactor?: float}
@@ -48,6 +50,10 @@ class CookRecord
      */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     public ?array $closing = null;
+
+    /** @var Said|null what was typed of its page before it was opened again */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $said = null;
 
     /** @var CookerSnapshot the cooker as it was; it may be changed or deleted since */
     #[ORM\Column(type: Types::JSON)]

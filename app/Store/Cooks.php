@@ -144,15 +144,10 @@ final readonly class Cooks
             $undo($cook);
             $cook->closedAt = $cook->closing = null;
             foreach ($this->manager->getRepository(NotebookRecord::class)->findBy(['cook' => $cook]) as $entry) {
+                $cook->said = $entry->said();
                 $this->manager->remove($entry);
             }
         });
-    }
-
-    /** @return list<NotebookRecord> newest first */
-    public function notebook(): array
-    {
-        return $this->manager->getRepository(NotebookRecord::class)->findBy([], ['cookedOn' => 'DESC']);
     }
 
     /** The number of the record that was made last. */

@@ -30,6 +30,12 @@ final readonly class Learned
         }
     }
 
+    public function forget(): void
+    {
+        $this->keep(Belief::none());
+        $this->manager->flush();
+    }
+
     private function record(): ?KnowledgeRecord
     {
         return $this->manager->find(KnowledgeRecord::class, 1);

@@ -34,6 +34,8 @@ final readonly class BraiseOrder
     private const BONED = '/\b(?:boned|boneless|off the bone|without (?:the )?bones?)\b/iu';
     /** Refuses what the recipe's own time says of the meat. */
     public const NEED_KEY = 'need-from-recipe';
+    /** Whatever is wished, as a share of what is reckoned. */
+    private const LEAST_NEED = 0.4;
 
     public function __construct(
         public OrderedRecipe $recipe,
@@ -108,6 +110,16 @@ final readonly class BraiseOrder
         $need = RecipeNeed::from($this->recipe->original, $this->meat->joint, $this->room, $pot);
 
         return null === $need ? $this : $this->needing($need);
+    }
+
+    /** With meat that is to be so many hours at 90 °C more tender than is reckoned, by this recipe's own experience; or less. */
+    public function longer(float $hours): self
+    {
+        $need = $this->meat->joint->needHours;
+
+        return 0.0 === $hours ? $this : $this->with(
+            meat: $this->meat->as($this->meat->joint->needing(max(self::LEAST_NEED * $need, $need + $hours))),
+        );
     }
 
     /** With its sauce closed so, of what is seen in the pot. */

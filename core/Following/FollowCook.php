@@ -17,6 +17,7 @@ use Pausis\Core\Day\DayPlan;
 use Pausis\Core\Day\ForkTests;
 use Pausis\Core\Following\Internal\CookFlags;
 use Pausis\Core\Heat\Content;
+use Pausis\Core\Heat\Course;
 use Pausis\Core\Heat\Deviation;
 use Pausis\Core\Heat\Event;
 use Pausis\Core\Heat\LidLift;
@@ -199,6 +200,15 @@ final readonly class FollowCook
 
             return $this->run($order, $this->asCooked($order, $cook), $cook);
         });
+    }
+
+    /** The course that the pot most likely took, by all that was seen of it, before anybody had learned of it; traced. */
+    public function course(BraiseOrder $order, RunningCook $cook, ?Knowledge $known): Course
+    {
+        $order = $cook->facts->applied(null === $known ? $order : $order->knowing($known));
+        $setup = $this->asCooked($order, $cook);
+
+        return $this->simulation->run($setup, $this->run($order, $setup, $cook)->middle(), AdaptBraise::HORIZON, traced: true);
     }
 
     /** What a pot that departs so from the best guess is like so long after switching on. */

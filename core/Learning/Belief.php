@@ -15,6 +15,8 @@ final readonly class Belief
     private const HALF_LIFE_COOKS = 30.0;
     /** Nearer to 1 than this is not worth saying. */
     private const WORTH_SAYING = 0.02;
+    /** As it is kept, rounded. */
+    private const SAME = 1e-4;
 
     /**
      * @param array<string, float>                $means      of the logarithm, by factor
@@ -112,6 +114,27 @@ final readonly class Belief
             array_diff_key($this->priors, [$factor => 0.0]), array_diff_key($this->cooks, [$factor => 0]),
             array_diff_key($this->surprises, [$factor => 0]),
         );
+    }
+
+    /** With what something else than a cook has changed since: each factor that is not as it was, as it is there. */
+    public function asElsewhere(self $was, self $is): self
+    {
+        $belief = $this;
+        foreach (array_keys([...$this->means, ...$is->means]) as $factor) {
+            $same = isset($was->means[$factor]) === isset($is->means[$factor])
+                && abs($was->mean($factor) - $is->mean($factor)) < self::SAME && abs($was->sigma($factor) - $is->sigma($factor)) < self::SAME;
+            if ($same) {
+                continue;
+            }
+            $belief = $belief->without($factor);
+            if (isset($is->means[$factor])) {
+                $belief = $belief->told(
+                    $factor, $is->mean($factor), $is->sigma($factor), $is->priors[$factor], $is->cooks($factor),
+                )->surprised($factor, $is->surprises($factor));
+            }
+        }
+
+        return $belief;
     }
 
     /** How many cooks in a row didn't fit what was known of it. */

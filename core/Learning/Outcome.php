@@ -61,6 +61,28 @@ final readonly class Outcome
         return $value;
     }
 
+    /** The middle of the members as they are weighted: of factors that of their logarithms. */
+    public function middle(): Deviation
+    {
+        return new Deviation(
+            exp($this->mean(static fn (Deviation $d): float => log($d->heat))), exp($this->mean(static fn (Deviation $d): float => log($d->loss))),
+            exp($this->mean(static fn (Deviation $d): float => log($d->need))), exp($this->mean(static fn (Deviation $d): float => log($d->thickness))),
+            $this->mean(static fn (Deviation $d): float => $d->startKelvin), exp($this->mean(static fn (Deviation $d): float => log($d->low))),
+            exp($this->mean(static fn (Deviation $d): float => log($d->conduction))), $this->mean(static fn (Deviation $d): float => $d->zone),
+        );
+    }
+
+    /** @param callable(Deviation): float $of */
+    private function mean(callable $of): float
+    {
+        $sum = 0.0;
+        foreach ($this->members as $i => $member) {
+            $sum += $this->weights[$i] * $of($member);
+        }
+
+        return $sum;
+    }
+
     /** @param float $latest share of such pots that are there by the end of the window */
     public function doneness(Doneness $level, float $latest = 0.9): Window
     {

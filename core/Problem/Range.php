@@ -137,6 +137,12 @@ final readonly class Range
         return new self(0, 3, 'h');
     }
 
+    /** By which a recipe's meat is wanted more tender, or less. */
+    public static function longerHours(): self
+    {
+        return new self(0, 6, 'h');
+    }
+
     /** The work on a side dish, or its cooking. */
     public static function sideHours(): self
     {

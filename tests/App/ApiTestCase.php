@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Pausis\Tests\App;
 
+use Doctrine\DBAL\Schema\Schema;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
+use Pausis\Migrations\Version20261202101000;
 use Psr\Clock\ClockInterface;
+use Psr\Log\NullLogger;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\Clock\MockClock;
@@ -40,6 +43,12 @@ abstract class ApiTestCase extends WebTestCase
         $manager = static::getContainer()->get(EntityManagerInterface::class);
         self::assertInstanceOf(EntityManagerInterface::class, $manager);
         (new SchemaTool($manager))->createSchema($manager->getMetadataFactory()->getAllMetadata());
+        // What is no entity: the words of the notebook.
+        $words = new Version20261202101000($manager->getConnection(), new NullLogger());
+        $words->up(new Schema());
+        foreach ($words->getSql() as $query) {
+            $manager->getConnection()->executeStatement($query->getStatement());
+        }
     }
 
     /** @return array<array-key, mixed> */

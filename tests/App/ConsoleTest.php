@@ -90,7 +90,7 @@ final class ConsoleTest extends KernelTestCase
     public function testReadPrintsWhatTheReaderMade(): void
     {
         $tester = $this->tester('pausis:read');
-        $tester->execute(['file' => \dirname(__DIR__, 2).'/app/Console/sample/pork-perry.txt']);
+        $tester->execute(['file' => \dirname(__DIR__, 2).'/app/StandIn/sample/pork-perry.txt']);
         $answer = (array) json_decode($tester->getDisplay(), true, 64, \JSON_THROW_ON_ERROR);
 
         self::assertSame(6, $answer['serves']);
@@ -103,7 +103,7 @@ final class ConsoleTest extends KernelTestCase
     {
         $tester = $this->tester('pausis:adapt');
         $tester->execute([
-            'file' => \dirname(__DIR__, 2).'/app/Console/sample/lamb-shanks.txt', '--cut' => 'lamb-shank', '--kg' => '1.6',
+            'file' => \dirname(__DIR__, 2).'/app/StandIn/sample/lamb-shanks.txt', '--cut' => 'lamb-shank', '--kg' => '1.6',
             '--pieces' => '4',
             '--cooker' => '6.5', '--serve' => '19:45', '--away' => '08:10-17:20', '--level' => 'a-third',
         ]);

@@ -228,7 +228,7 @@ final class FollowTest extends ApiTestCase
     private function planned(string $dish): string
     {
         $draft = $this->draft();
-        $sample = \dirname(__DIR__, 2)."/app/Console/sample/$dish.txt";
+        $sample = \dirname(__DIR__, 2)."/app/StandIn/sample/$dish.txt";
         $text = (string) file_get_contents(is_file($sample) ? $sample : \dirname(__DIR__)."/Core/Adaptation/recipes/$dish.txt");
         $read = (array) $this->call('POST', '/api/recipes/read', ['text' => $text])['draft'];
         $this->at((int) strtotime(is_file($sample) ? '2026-11-26 20:00 Europe/Vienna' : '2026-11-26 12:00 Europe/Vienna'));

@@ -14,7 +14,7 @@ final class OneStoryTest extends ApiTestCase
     {
         $root = \dirname(__DIR__, 2);
         foreach ([
-            ...(glob("$root/app/Console/sample/*.txt") ?: []), ...(glob("$root/tests/Core/Reading/corpus/styles/*.txt") ?: []),
+            ...(glob("$root/app/StandIn/sample/*.txt") ?: []), ...(glob("$root/tests/Core/Reading/corpus/styles/*.txt") ?: []),
         ] as $file) {
             yield basename($file, '.txt') => [$file];
         }

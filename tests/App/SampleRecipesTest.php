@@ -60,7 +60,7 @@ final class SampleRecipesTest extends TestCase
     private static function read(string $sample): Reading
     {
         $problems = new Problems();
-        $text = (string) file_get_contents(\dirname(__DIR__, 2)."/app/Console/sample/$sample.txt");
+        $text = (string) file_get_contents(\dirname(__DIR__, 2)."/app/StandIn/sample/$sample.txt");
         $reading = (new RecipeReader(Larder::load(), Cuts::load()))->read($text, $problems);
         self::assertNotNull($reading);
 

@@ -106,7 +106,7 @@ final readonly class CookPresenter
             $this->adaptations->windows($followed->windows, $measures),
             $stops ? '' : $this->readiness($underway, $followed, $measures, $now),
             $views,
-            $this->events($cook, $worked, $measures, $now),
+            $this->records($cook, $this->jobTexts($worked, $measures), $measures, $now),
             $this->sauceDraft($cook, $order),
             array_map(fn (Finding $f): FlagView => $this->flag($f, $measures), $followed->flags),
             null !== $cook->last('begun'),
@@ -299,12 +299,19 @@ final readonly class CookPresenter
         ]);
     }
 
-    /** @return list<EventView> in order of time */
-    private function events(CookRecord $cook, WorkedBraise $worked, Measures $measures, \DateTimeImmutable $now): array
+    /**
+     * All that was recorded, in order of time.
+     *
+     * @param array<string, string> $texts of its jobs; of one that is not among them nothing is said
+     * @param \DateTimeImmutable    $day   whose times are said without their weekday
+     *
+     * @return list<EventView>
+     */
+    public function records(CookRecord $cook, array $texts, Measures $measures, \DateTimeImmutable $day): array
     {
+        $now = $day;
         $views = [new EventView('switched-on', $measures->clock($this->pot->switchedOn($cook), $now),
             $this->wording->say('event.switched-on', $measures, ['setting' => $this->wording->label('setting', $cook->program)]), '')];
-        $texts = $this->jobTexts($worked, $measures);
         foreach ($cook->events as $event) {
             $views[] = new EventView($event['kind'], $measures->clock(
                 (new \DateTimeImmutable($event['at']))->setTimezone($now->getTimezone()), $now,

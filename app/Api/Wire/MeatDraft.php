@@ -9,7 +9,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /**
  * The meat as typed: "1.3 kg", "3 lb 4 oz"; thickness may be empty; start is a temperature. Where that is over a fridge's, why
  * is left-out or just-hot, and since how long ago; thawed is said of meat that the recipe has frozen, thaws that it lies in the
- * fridge in time.
+ * fridge in time. Longer is by how much more tender than reckoned this recipe's is wanted, in hours at 90 °C; less with a minus.
  */
 final readonly class MeatDraft
 {
@@ -25,6 +25,7 @@ final readonly class MeatDraft
         public bool $thawed = false,
         #[Assert\Count(max: 20)] #[Assert\Valid] public array $others = [],
         public bool $thaws = false,
+        #[Assert\Length(max: 20)] public string $longer = '',
     ) {
     }
 }

@@ -69,7 +69,11 @@ final class OldStoresTest extends WebTestCase
         };
         self::assertCount(3, $get('/api/braises'));
         self::assertCount(2, $get('/api/cookers'));
-        self::assertCount(1, $get('/api/notebook'));
+        /** @var list<array{id: string, what: string}> $cooks */
+        $cooks = $get('/api/notebook')['cooks'];
+        self::assertCount(1, $cooks);
+        self::assertNotSame('', $cooks[0]['what'], 'of what it was');
+        self::assertNotSame([], $get('/api/notebook/'.$cooks[0]['id'])['lines']);
         self::assertSame('640 m', ((array) $get('/api/house')['draft'])['altitude']);
         /** @var list<array{id: string}> $braises */
         $braises = $get('/api/braises');

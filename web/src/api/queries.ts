@@ -11,6 +11,7 @@ import type {
   Catalogue,
   CautionGroupView,
   ComparedView,
+  CookedView,
   CookerDraft,
   CookerView,
   CookView,
@@ -81,7 +82,14 @@ export const useCautions = () =>
   useQuery({ queryKey: ["cautions"], queryFn: remembered<CautionGroupView[]>("/cautions") });
 
 export const useNotebook = () =>
-  useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView[]>("GET", "/notebook") });
+  useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView>("GET", "/notebook") });
+
+/** The cooks of one braise that are over. */
+export const useCookedOf = (braiseId: string) =>
+  useQuery({
+    queryKey: ["notebook", "of", braiseId],
+    queryFn: () => request<CookedView[]>("GET", `/notebook/of/${braiseId}`),
+  });
 
 export const useCook = (id: string) =>
   useQuery({

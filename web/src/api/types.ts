@@ -30,6 +30,19 @@ export type Adaptation = {
   eatenText: string;
 };
 
+/** A braise that is to be cooked again: with what of what was wanted otherwise. */
+export type AgainAsked = {
+  text: string;
+  taken: number[] | null;
+};
+
+/** What could be changed when a braise is cooked again, each with what it does, and the next days on which it has a plan with what is taken. */
+export type AgainView = {
+  changes: ReadyChangeView[];
+  ways: WayView[];
+  why: string;
+};
+
 /** One answer of the fork, before it is given: how ten such pots would go, the window, the next look, dinner. */
 export type AnswerOutlook = {
   value: string;
@@ -229,6 +242,72 @@ export type CookView = {
   isDue: boolean;
 };
 
+/** What a cook says of a cook that is over, as typed. */
+export type CookedDraft = {
+  revision: number;
+  note: string;
+  nextTime: string;
+  meatStars: number;
+  sauceStars: number;
+  cookedBy: string;
+  leftOut: boolean;
+};
+
+/** A cook on one clock: the window that was given, and between which looks it fell. Hours after switching on. */
+export type CookedLaneView = {
+  earliest: number | null;
+  likely: number | null;
+  latest: number | null;
+  after: number | null;
+  by: number | null;
+  serve: number | null;
+  eaten: number | null;
+  until: number;
+};
+
+/** Something that was seen of a cook, so many hours after switching on. */
+export type CookedMark = {
+  hour: number;
+  kind: string;
+  text: string;
+};
+
+/** A cook's page: planned beside happened, the pot's course as it is believed to have been, what was recorded and what is said of it. */
+export type CookedPageView = {
+  cook: CookedView;
+  revision: number;
+  braiseGone: boolean;
+  lines: NotebookLine[];
+  ticks: TickView[];
+  marks: CookedMark[];
+  course: CourseView[];
+  degrees: TickView[];
+  courseText: string;
+  events: EventView[];
+  learned: string;
+  note: string;
+  nextTime: string;
+  meatStars: number;
+  sauceStars: number;
+  cookedBy: string;
+  people: Choice[];
+};
+
+/** One cook in a line: of what, in what, how its window held, how it was liked. */
+export type CookedView = {
+  id: string;
+  braiseId: string;
+  title: string;
+  date: string;
+  what: string;
+  held: string;
+  said: string;
+  stars: number;
+  note: string;
+  leftOut: boolean;
+  lane: CookedLaneView;
+};
+
 /** A cooker as typed; watts and auto-warm may be empty. The revision is that from which it was changed, 0 for whatever it is. */
 export type CookerDraft = {
   name: string;
@@ -253,6 +332,13 @@ export type CookerView = {
   heatFactor: number;
   changed: boolean;
   waterTest: WaterTestDraft | null;
+};
+
+/** A pot at an hour after switching on, as it is believed to have been, °C. */
+export type CourseView = {
+  hour: number;
+  pot: number;
+  core: number;
 };
 
 /** The best guess of one moment: hour after switching on, °C of the liquid and of the core. */
@@ -426,10 +512,28 @@ export type HandlingDraft = {
   eatenOn: string;
 };
 
+/** A window beside its likely time, hours from it, and the looks between which the meat became ready. */
+export type HeldWindow = {
+  id: string;
+  text: string;
+  held: string;
+  earliest: number;
+  latest: number;
+  after: number | null;
+  by: number | null;
+};
+
 /** What takes a worry away; it was taken and planned. */
 export type HelpView = {
   rule: string;
   way: WayView;
+};
+
+/** The windows that were given on one setting, and where the truth fell. */
+export type HonestyView = {
+  setting: string;
+  text: string;
+  windows: HeldWindow[];
 };
 
 /** The house: where it stands, its hours, and how things are shown. */
@@ -515,6 +619,36 @@ export type LaneJob = {
 export type LaneView = {
   name: string;
   jobs: LaneJob[];
+};
+
+/** What was known after a cook, percent of what was thought at first: nine in ten lie between the last two. */
+export type LearnedPoint = {
+  date: string;
+  percent: number;
+  least: number;
+  most: number;
+};
+
+/** Something that is known of a cooker, a cut or the household, and how that came. */
+export type LearnedThing = {
+  id: string;
+  name: string;
+  says: string;
+  course: LearnedPoint[];
+  ticks: TickView[];
+};
+
+/** What a house has learned, and how what it was told has held. */
+export type LearnedView = {
+  from: string;
+  cookers: LearnedThing[];
+  cuts: LearnedThing[];
+  house: LearnedThing[];
+  windows: HonestyView[];
+  ticks: TickView[];
+  honesty: string;
+  narrowed: string;
+  next: string;
 };
 
 /** An amount in the ledger that the cook has set otherwise, as typed. */
@@ -609,6 +743,7 @@ export type MeatDraft = {
   thawed: boolean;
   others: FurtherMeatDraft[];
   thaws: boolean;
+  longer: string;
 };
 
 /** A cut in one form for a dinner, sketched. */
@@ -677,14 +812,15 @@ export type NotebookLine = {
   happened: string;
 };
 
-/** One cook in the notebook. */
+/** A page of the notebook: the cooks that were asked for, newest first, and by what may be asked. */
 export type NotebookView = {
-  id: string;
-  braiseId: string;
-  title: string;
-  date: string;
-  lines: NotebookLine[];
-  note: string;
+  cooks: CookedView[];
+  found: string;
+  page: number;
+  pages: number;
+  cuts: Choice[];
+  cookers: Choice[];
+  people: Choice[];
 };
 
 /** How the recipe's author cooked it; hours and oven as typed, each may be empty. */
@@ -866,6 +1002,15 @@ export type ReadRecipe = {
   asksTheWay: boolean;
   ways: WayRead[];
   anotherAt: number | null;
+};
+
+/** One thing that a cook wanted otherwise, as it was understood. */
+export type ReadyChangeView = {
+  words: string;
+  says: string;
+  effect: string;
+  canBeTaken: boolean;
+  taken: boolean;
 };
 
 /** Ingredient lines to be read one by one: what a cook has split or put together. */
@@ -1055,6 +1200,12 @@ export type TickDraft = {
   id: string;
 };
 
+/** A mark of a scale, and what stands at it. */
+export type TickView = {
+  at: number;
+  text: string;
+};
+
 /** Something to do today, of one of the braises. */
 export type TodayJob = {
   at: string;
@@ -1200,6 +1351,15 @@ export type WholeDayView = {
   others: OtherPotView[];
   othersText: string;
   lateText: string;
+};
+
+/** What taking a house's file in would do, or has done. */
+export type WholeHouseView = {
+  written: string;
+  beside: string[];
+  instead: string[];
+  taken: boolean;
+  copy: string;
 };
 
 /** When a doneness level is reached: hours after switching on, and in words; null where not within the longest cook. */

@@ -1,4 +1,4 @@
-import { useNotebook } from "../api/queries";
+import { useCookedOf } from "../api/queries";
 import { PlaceHeading } from "../app/PlaceHeading";
 import { useBraisePlace } from "../braise/BraiseContext";
 import { Waiting } from "../kit/Waiting";
@@ -7,8 +7,8 @@ import { Entry } from "./Entry";
 /** What the notebook has of this braise. */
 export function AfterPlace() {
   const { view } = useBraisePlace();
-  const notebook = useNotebook();
-  const entries = notebook.data?.filter((entry) => entry.braiseId === view.id);
+  const notebook = useCookedOf(view.id);
+  const entries = notebook.data;
   return (
     <div className="grid max-w-3xl gap-4 pt-3">
       <PlaceHeading className="text-xl font-bold text-rim">After</PlaceHeading>

@@ -15,13 +15,13 @@ export function NotebookPage() {
       {notebook.data === undefined && (
         <Waiting what="the notebook" error={notebook.error} again={() => notebook.refetch()} />
       )}
-      {notebook.data?.length === 0 && (
+      {notebook.data?.cooks.length === 0 && (
         <p>
           <strong>No cook has been closed yet.</strong> When dinner is over, close the cook at the stove: what was
           planned and what happened is then kept here.
         </p>
       )}
-      {notebook.data?.map((entry) => (
+      {notebook.data?.cooks.map((entry) => (
         <Entry key={entry.id} entry={entry} />
       ))}
     </div>
