@@ -30,7 +30,8 @@ final readonly class NextTime
     private const STEP_MINUTES = 5;
 
     public function __construct(
-        private WishReader $wishes, private DraftOrder $orders, private PlanBraise $plan, private Drafts $drafts, private IngredientReader $reader,
+        private WishReader $wishes, private DraftOrder $orders, private PlanBraise $plan, private Drafts $drafts,
+        private IngredientReader $reader,
     ) {
     }
 

@@ -122,7 +122,8 @@ final readonly class Belief
         $belief = $this;
         foreach (array_keys([...$this->means, ...$is->means]) as $factor) {
             $same = isset($was->means[$factor]) === isset($is->means[$factor])
-                && abs($was->mean($factor) - $is->mean($factor)) < self::SAME && abs($was->sigma($factor) - $is->sigma($factor)) < self::SAME;
+                && abs($was->mean($factor) - $is->mean($factor)) < self::SAME
+                && abs($was->sigma($factor) - $is->sigma($factor)) < self::SAME;
             if ($same) {
                 continue;
             }

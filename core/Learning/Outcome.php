@@ -64,11 +64,13 @@ final readonly class Outcome
     /** The middle of the members as they are weighted: of factors that of their logarithms. */
     public function middle(): Deviation
     {
+        $factor = fn (callable $of): float => exp($this->mean(static fn (Deviation $d): float => log($of($d))));
+
         return new Deviation(
-            exp($this->mean(static fn (Deviation $d): float => log($d->heat))), exp($this->mean(static fn (Deviation $d): float => log($d->loss))),
-            exp($this->mean(static fn (Deviation $d): float => log($d->need))), exp($this->mean(static fn (Deviation $d): float => log($d->thickness))),
-            $this->mean(static fn (Deviation $d): float => $d->startKelvin), exp($this->mean(static fn (Deviation $d): float => log($d->low))),
-            exp($this->mean(static fn (Deviation $d): float => log($d->conduction))), $this->mean(static fn (Deviation $d): float => $d->zone),
+            $factor(static fn (Deviation $d): float => $d->heat), $factor(static fn (Deviation $d): float => $d->loss),
+            $factor(static fn (Deviation $d): float => $d->need), $factor(static fn (Deviation $d): float => $d->thickness),
+            $this->mean(static fn (Deviation $d): float => $d->startKelvin), $factor(static fn (Deviation $d): float => $d->low),
+            $factor(static fn (Deviation $d): float => $d->conduction), $this->mean(static fn (Deviation $d): float => $d->zone),
         );
     }
 

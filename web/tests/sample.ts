@@ -59,6 +59,7 @@ export function draft(part: Partial<BraiseDraft> = {}): BraiseDraft {
       since: "",
       thawed: false,
       thaws: false,
+      longer: "",
       others: [],
     },
     cookerId: "",

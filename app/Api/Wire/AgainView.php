@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\App\Api\Wire;
 
-/** What could be changed when a braise is cooked again, each with what it does, and the next days on which it has a plan with what is taken. */
+/** What could be changed when a braise is cooked again, each with what it does, and the next days on which it has a plan with that. */
 final readonly class AgainView
 {
     /**
