@@ -283,8 +283,6 @@ final readonly class DraftOrder
         $this->sayImpossible($draft, $dish, $problems);
         DraftDay::sayUnclear($draft, $problems);
 
-        $longer = $this->longer($draft->meat->longer, $problems);
-
         return $this->evaluation->informed((new BraiseOrder(
             $this->recipe($draft, $kept, $serves, $original, $dish, $either),
             new OrderedMeat(
@@ -305,7 +303,7 @@ final readonly class DraftOrder
             choices: new LedgerChoices($draft->refused, $this->amounts($draft->amounts, $problems)),
             handling: $this->handling($draft->handling, $dish, $house->zone(), $problems)->with(eatenOn: $eatenOn),
             known: $known?->spread(),
-        ))->informedByRecipe())->longer($longer);
+        ))->informedByRecipe())->longer($this->longer($draft->meat->longer, $problems));
     }
 
     /**

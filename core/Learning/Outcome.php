@@ -64,14 +64,18 @@ final readonly class Outcome
     /** The middle of the members as they are weighted: of factors that of their logarithms. */
     public function middle(): Deviation
     {
-        $factor = fn (callable $of): float => exp($this->mean(static fn (Deviation $d): float => log($of($d))));
-
         return new Deviation(
-            $factor(static fn (Deviation $d): float => $d->heat), $factor(static fn (Deviation $d): float => $d->loss),
-            $factor(static fn (Deviation $d): float => $d->need), $factor(static fn (Deviation $d): float => $d->thickness),
-            $this->mean(static fn (Deviation $d): float => $d->startKelvin), $factor(static fn (Deviation $d): float => $d->low),
-            $factor(static fn (Deviation $d): float => $d->conduction), $this->mean(static fn (Deviation $d): float => $d->zone),
+            $this->factor(static fn (Deviation $d): float => $d->heat), $this->factor(static fn (Deviation $d): float => $d->loss),
+            $this->factor(static fn (Deviation $d): float => $d->need), $this->factor(static fn (Deviation $d): float => $d->thickness),
+            $this->mean(static fn (Deviation $d): float => $d->startKelvin), $this->factor(static fn (Deviation $d): float => $d->low),
+            $this->factor(static fn (Deviation $d): float => $d->conduction), $this->mean(static fn (Deviation $d): float => $d->zone),
         );
+    }
+
+    /** @param callable(Deviation): float $of */
+    private function factor(callable $of): float
+    {
+        return exp($this->mean(static fn (Deviation $d): float => log($of($d))));
     }
 
     /** @param callable(Deviation): float $of */
