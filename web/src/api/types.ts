@@ -36,7 +36,7 @@ export type AgainAsked = {
   taken: number[] | null;
 };
 
-/** What could be changed when a braise is cooked again, each with what it does, and the next days on which it has a plan with what is taken. */
+/** What could be changed when a braise is cooked again, each with what it does, and the next days on which it has a plan with that. */
 export type AgainView = {
   changes: ReadyChangeView[];
   ways: WayView[];
