@@ -242,7 +242,7 @@ final class JourneyTest extends BrowserTestCase
         $this->see('It is in the notebook.');
         $this->press('It is in the notebook.');
         $this->see('Fewer prunes.');
-        $this->see('5 h after switching on');
+        $this->see('Found ready at the first look.');
         $this->see('500 mL');
         $this->assertSound();
     }

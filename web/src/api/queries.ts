@@ -11,6 +11,7 @@ import type {
   Catalogue,
   CautionGroupView,
   ComparedView,
+  CookedPageView,
   CookedView,
   CookerDraft,
   CookerView,
@@ -90,6 +91,9 @@ export const useCookedOf = (braiseId: string) =>
     queryKey: ["notebook", "of", braiseId],
     queryFn: () => request<CookedView[]>("GET", `/notebook/of/${braiseId}`),
   });
+
+export const useCookedPage = (id: string) =>
+  useQuery({ queryKey: ["notebook", id], queryFn: () => request<CookedPageView>("GET", `/notebook/${id}`) });
 
 export const useCook = (id: string) =>
   useQuery({

@@ -16,8 +16,8 @@ export function AfterPlace() {
       {entries?.length === 0 && (
         <p>It has not been cooked yet. When dinner is over and the cook is closed at the stove, its page is here.</p>
       )}
-      {entries?.map((entry) => (
-        <Entry key={entry.id} entry={entry} />
+      {entries?.map((entry, index) => (
+        <Entry key={entry.id} entry={entry} first={index === 0} />
       ))}
     </div>
   );

@@ -21,8 +21,8 @@ export function NotebookPage() {
           planned and what happened is then kept here.
         </p>
       )}
-      {notebook.data?.cooks.map((entry) => (
-        <Entry key={entry.id} entry={entry} />
+      {notebook.data?.cooks.map((entry, index) => (
+        <Entry key={entry.id} entry={entry} first={index === 0} />
       ))}
     </div>
   );
