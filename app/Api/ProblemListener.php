@@ -69,6 +69,7 @@ final readonly class ProblemListener
             403 => 'Only Pausis’s own pages may change something here.',
             404 => 'There is nothing here under that name. It may have been deleted.',
             405 => 'That can’t be done here.',
+            409 => 'Its pot is on: this can be done when it is closed.',
             413 => 'That is too much at once.',
             default => 'The request can’t be answered.',
         }, []];

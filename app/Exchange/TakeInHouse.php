@@ -56,11 +56,12 @@ final readonly class TakeInHouse
                 $this->connection->executeStatement('DELETE FROM knowledge');
             }
             $this->house($file['house'], $replace);
+            $isOurs = !$replace && false !== $this->connection->fetchOne('SELECT id FROM braise LIMIT 1');
             $there = [];
             foreach (WholeHouse::PARTS as $name => $table) {
                 $there[$name] = $replace ? [] : $this->idsHere($table, $this->ids($name, $file));
                 foreach ($file[$name] as $row) {
-                    $this->put($name, $table, $row, $there);
+                    $this->put($name, $table, $row, $there, $isOurs);
                 }
             }
         });
@@ -73,14 +74,15 @@ final readonly class TakeInHouse
 
     /**
      * @param Row                          $row
-     * @param array<string, array<string>> $there ids that are in the store already, by part
+     * @param array<string, array<string>> $there  ids that are in the store already, by part
+     * @param bool                         $isOurs whether somebody cooks in the store's house already
      */
-    private function put(string $name, string $table, array $row, array $there): void
+    private function put(string $name, string $table, array $row, array $there, bool $isOurs): void
     {
         $id = $row['meanings' === $name ? 'words' : 'id'];
         $isThere = \in_array($id, $there[$name], true);
         // A pot that is on comes with its house, not with another's.
-        $isOnElsewhere = 'cooks' === $name && null === ($row['closedAt'] ?? null) && [] !== $there[$name];
+        $isOnElsewhere = $isOurs && 'cooks' === $name && null === ($row['closedAt'] ?? null);
         // The page of a cook that has one here.
         $isPageOfOurs = 'pages' === $name && \in_array($row['cookId'], $there['cooks'], true);
         if (!$isThere && !$isOnElsewhere && !$isPageOfOurs) {

@@ -35,7 +35,7 @@ final readonly class CloseCooking
                 $cook->events = [...$cook->events, ['kind' => EventKind::Eaten->value, 'at' => $served->format(\DATE_ATOM), 'value' => '']];
             }
             $order = $this->pot->order($cook);
-            $ready = FoundReady::by($this->pot->running($cook)->evidence, $order->wishes->texture);
+            $ready = FoundReady::of($this->pot->running($cook), $order->wishes->texture);
             $sauce = $cook->last('sauce');
             $entry = new NotebookRecord($cook, $cook->braise->title, $cook->switchedOn, $cook->planned, [
                 'notReadyHours' => $ready->after,
@@ -79,7 +79,10 @@ final readonly class CloseCooking
         $cooker = \is_string($cook->draft['cookerId'] ?? null) ? $cook->draft['cookerId'] : '';
         $joint = $order->meat->joint;
         $before = $this->learned->belief();
-        $after = $this->follow->learned($order, $this->pot->running($cook), new Knowledge($before, $cooker, $joint->cut, $joint->measured));
+        // What was left out before it was opened again stays so.
+        $after = true === ($cook->said['leftOut'] ?? false) ? $before : $this->follow->learned(
+            $order, $this->pot->running($cook), new Knowledge($before, $cooker, $joint->cut, $joint->measured),
+        );
         $this->learned->keep($after);
         $cook->closing = ['cookerId' => $cooker, 'cut' => $joint->cut->id, 'before' => $before->toKeep(), 'after' => $after->toKeep()];
 

@@ -416,14 +416,12 @@ final readonly class DraftOrder
         return (TypedQuantity::celsius($meat->start, '', new Problems()) ?? 0.0) < Range::startCelsius()->least;
     }
 
-    /** Hours at 90 °C: "30 min", "-20 min". */
+    /** Hours at 90 °C. */
     private function longer(string $typed, Problems $problems): float
     {
-        $less = 1 === preg_match('/^\s*[-−]\s*/u', $typed, $sign);
-        $bare = mb_substr($typed, mb_strlen($sign[0] ?? ''));
-        $hours = $this->hours(preg_match('/^\s*\d+\s*$/', $bare) ? "$bare min" : $bare, 'meat.longer', Range::longerHours(), $problems);
+        $hours = TypedQuantity::hoursMoreOrLess($typed, 'meat.longer', $problems) ?? 0.0;
 
-        return ($less ? -1 : 1) * ($hours ?? 0.0);
+        return $problems->within(Range::longerHours(), abs($hours), 'meat.longer') ? $hours : 0.0;
     }
 
     /** Null where nothing is typed, or nothing that is right. */

@@ -104,7 +104,7 @@ final readonly class NextTime
     private function longer(string $id, BraiseDraft $draft, float $minutes): array
     {
         $now = $this->plan->work($id, $draft)->adapted?->chosen;
-        $was = self::minutes($draft->meat->longer);
+        $was = 60 * (TypedQuantity::hoursMoreOrLess($draft->meat->longer, '', new Problems()) ?? 0.0);
         $try = static fn (float $by): array => ['meat' => ['longer' => self::typed($was + $by)]];
         $moved = null === $now ? null : $this->moved($id, $this->with($draft, $try($minutes)), $now);
         $factor = null === $moved || $moved * $minutes <= 0 ? 1.0 : max(1 / self::FARTHEST, min(self::FARTHEST, $minutes / $moved));
@@ -130,14 +130,6 @@ final readonly class NextTime
         $most = (int) (60 * Range::longerHours()->most);
 
         return 0 === $rounded ? '' : max(-$most, min($most, $rounded)).' min';
-    }
-
-    private static function minutes(string $typed): float
-    {
-        $bare = ltrim(str_replace('−', '-', $typed), ' -');
-        $hours = '' === $bare ? 0.0 : TypedQuantity::hours(preg_match('/^\d+$/', $bare) ? "$bare min" : $bare, '', new Problems()) ?? 0.0;
-
-        return (preg_match('/^\s*[-−]/u', $typed) ? -60 : 60) * $hours;
     }
 
     /** @return array<string, mixed> */

@@ -44,7 +44,7 @@ final readonly class RunningPot
 {
     /** Of a draft, what may change while the pot is on. */
     private const DAY = ['serveAt', 'sides', 'ownSides', 'away', 'pins', 'serves', 'sure'];
-
+    /** No dinner of a pot is later than so many days after it was switched on. */
     private const FARTHEST_DAYS = 3;
 
     public function __construct(private DraftOrder $orders, private Drafts $drafts, private House $house)

@@ -29,8 +29,6 @@ use Pausis\Core\Learning\ForkAnswer;
 use Pausis\Core\Learning\Window;
 use Pausis\Core\Problem\Problems;
 use Pausis\Core\Quantity\Duration;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /**
  * A year in which a household cooked: what is true of its cookers, its butcher and each animal nobody is told, but its seed decides
@@ -63,7 +61,7 @@ final class SampleYear
     /** A cook of which nothing should be learned: somebody had the lid off for a party trick. */
     private const ODD = 21;
 
-    private readonly Randomizer $random;
+    private readonly Noise $noise;
     /** @var array<string, float> the household's need of a cut */
     private array $butcher = [];
 
@@ -73,7 +71,7 @@ final class SampleYear
         private readonly CloseCooking $closing, private readonly FollowCook $follow, private readonly RunningPot $pot,
         private readonly Notebook $notebook, private readonly Braises $braises,
     ) {
-        $this->random = new Randomizer(new Mt19937(self::SEED));
+        $this->noise = new Noise(self::SEED);
     }
 
     /**
@@ -85,7 +83,7 @@ final class SampleYear
     {
         $today = $this->house->now()->setTime(0, 0);
         for ($k = 0; $k < self::COOKS; ++$k) {
-            $dish = $dishes[$this->random->getInt(0, \count($dishes) - 1)];
+            $dish = $dishes[$this->noise->oneOf(\count($dishes))];
             $day = $today->modify(\sprintf('-%d days', self::DAYS_AGO + (int) round((self::COOKS - 1 - $k) * self::DAYS_BETWEEN)));
             $heat = self::HEATS[(int) array_search($dish['cookerId'], $cookers, true)] ?? 1.0;
             $this->cook($k, $dish['braise'], $dish['cookerId'], $day, $heat);
@@ -106,7 +104,7 @@ final class SampleYear
         $outcome = $this->setting($adapted, (int) $day->format('N') >= 6) ?? throw new \LogicException("Cook $k of the year has no day.");
         $plan = $adapted->days[$outcome->choice->value];
         \assert($plan instanceof DayPlan);
-        $on = $plan->switchOn->modify(\sprintf('+%d minutes', (int) round(abs(6 * $this->normal()))));
+        $on = $plan->switchOn->modify(\sprintf('+%d minutes', (int) round(abs(6 * $this->noise->normal()))));
         $planned = $braise->draft;
         $braise->draft = [...$planned, 'serveAt' => $draft->serveAt];
         $cook = $this->cooks->start($this->begin->record($braise, $draft, $adapted, $outcome, $on));
@@ -122,7 +120,7 @@ final class SampleYear
     {
         $works = array_values(array_filter($adapted->outcomes, $adapted->works(...)));
 
-        return $isWeekend && $this->uniform() < 0.6 ? array_reverse($works)[0] ?? null : $works[0] ?? null;
+        return $isWeekend && $this->noise->uniform() < 0.6 ? array_reverse($works)[0] ?? null : $works[0] ?? null;
     }
 
     /** @return \DateTimeImmutable when it was eaten */
@@ -134,24 +132,24 @@ final class SampleYear
         $events = self::ODD === $k
             ? [['kind' => EventKind::LidOff->value, 'at' => $at(3.0)->format(\DATE_ATOM), 'value' => '50']] : [];
         if (0 === $k % 7) {
-            $hour = 2.5 + 2 * $this->uniform();
+            $hour = 2.5 + 2 * $this->noise->uniform();
             $celsius = $this->follow->sample($order, $this->pot->running($cook), $truth, Duration::hours($hour))->potCelsius;
             $events[] = [
                 'kind' => EventKind::Probe->value, 'at' => $at($hour)->format(\DATE_ATOM), 'place' => 'liquid',
-                'value' => (string) round($celsius + $this->normal(), 1),
+                'value' => (string) round($celsius + $this->noise->normal(), 1),
             ];
         }
         $hour = round(12 * ($window->earliest ?? 6.0)) / 12;
         for ($look = 0, $answer = ForkAnswer::Resists; $look < self::MOST_LOOKS && !$answer->reaches($order->wishes->texture); ++$look) {
             $hour += 0 === $look ? 0.0 : self::BETWEEN_LOOKS_MINUTES / 60;
             $share = $this->follow->sample($order, $this->pot->running($cook), $truth, Duration::hours($hour))->dose / $need;
-            $answer = self::answer($share + self::FORK_SIGMA * $this->normal());
+            $answer = ForkAnswer::likeliest($share + self::FORK_SIGMA * $this->noise->normal());
             $events[] = ['kind' => EventKind::Fork->value, 'at' => $at($hour)->format(\DATE_ATOM), 'value' => $answer->value];
         }
         if (0 !== $k % 3) {
             $events[] = [
                 'kind' => EventKind::Sauce->value, 'at' => $at($hour + 0.1)->format(\DATE_ATOM),
-                'value' => (string) (10 * round($outcome->sauce->atEnd->total * (1 + 0.12 * $this->normal()) / 10)),
+                'value' => (string) (10 * round($outcome->sauce->atEnd->total * (1 + 0.12 * $this->noise->normal()) / 10)),
                 'thickness' => $order->wishes->thickness->value ?? 'coats-a-spoon', 'thickener' => 'corn-starch',
             ];
         }
@@ -159,7 +157,7 @@ final class SampleYear
             $this->cooks->record($cook, $event);
         }
         $ready = $at($hour)->modify('+'.self::FINISH_MINUTES.' minutes');
-        $planned = $order->serveAt->modify(\sprintf('%+d minutes', (int) round(8 * $this->normal())));
+        $planned = $order->serveAt->modify(\sprintf('%+d minutes', (int) round(8 * $this->noise->normal())));
 
         return max($ready, $planned);
     }
@@ -168,12 +166,12 @@ final class SampleYear
     private function truth(BraiseOrder $order, float $heat): array
     {
         $cut = $order->meat->joint->cut;
-        $need = $cut->needHours * exp(0.14 * $this->normal()) * ($this->butcher[$cut->id] ??= exp(0.09 * $this->normal()));
+        $need = $cut->needHours * exp(0.14 * $this->noise->normal()) * ($this->butcher[$cut->id] ??= exp(0.09 * $this->noise->normal()));
 
         return [
             new Deviation(
                 $heat / $order->cooker->heatFactor, 1.02 / $order->cooker->lossFactor, $need / $order->meat->joint->needHours,
-                exp(0.1 * $this->normal()), 2 * $this->normal(), 1.0 / $order->cooker->lowFactor,
+                exp(0.1 * $this->noise->normal()), 2 * $this->noise->normal(), 1.0 / $order->cooker->lowFactor,
             ),
             $need,
         ];
@@ -186,32 +184,12 @@ final class SampleYear
         $people = array_column($this->house->record()->people, 'id');
         $this->notebook->change($entry, $entry->revision, fn (NotebookRecord $entry) => $entry->say([
             ...$entry->said(), 'nextTime' => $nextTime, 'meatStars' => $this->stars(), 'sauceStars' => 0 === $k % 4 ? 0 : $this->stars(),
-            'cookedBy' => $people[$this->random->getInt(0, \count($people) - 1)] ?? '',
+            'cookedBy' => $people[$this->noise->oneOf(\count($people))] ?? '',
         ]));
     }
 
     private function stars(): int
     {
-        return max(2, min(5, (int) round(4.2 + 0.8 * $this->normal())));
-    }
-
-    private static function answer(float $felt): ForkAnswer
-    {
-        return match (true) {
-            $felt < 0.90 => ForkAnswer::Resists,
-            $felt < 0.97 => ForkAnswer::Gives,
-            $felt < 1.30 => ForkAnswer::SlidesIn,
-            default => ForkAnswer::FallsApart,
-        };
-    }
-
-    private function uniform(): float
-    {
-        return $this->random->getInt(0, 2 ** 31 - 1) / 2 ** 31;
-    }
-
-    private function normal(): float
-    {
-        return sqrt(-2 * log(1 - $this->uniform())) * cos(2 * \M_PI * $this->uniform());
+        return max(2, min(5, (int) round(4.2 + 0.8 * $this->noise->normal())));
     }
 }

@@ -51,6 +51,7 @@ final readonly class BraiseOrder
         private ?Spread $known = null,
         public ?Closing $closing = null,
         public float $toppedUp = 0.0,
+        private float $longerHours = 0.0,
     ) {
     }
 
@@ -73,7 +74,9 @@ final readonly class BraiseOrder
     /** Cooked in this cooker by a household that knows so much. */
     public function knowing(Knowledge $knowledge): self
     {
-        $joint = $this->meat->joint->needing($this->recipe->need->ofCut ?? $this->meat->joint->needHours, $knowledge->needSigma());
+        $joint = $this->meat->joint->needing(
+            $this->recipe->need->ofCut ?? $this->meat->joint->needHours - $this->longerHours, $knowledge->needSigma(),
+        );
 
         return $this->with(
             meat: $this->meat->as($joint), known: $knowledge->spread(),
@@ -116,9 +119,10 @@ final readonly class BraiseOrder
     public function longer(float $hours): self
     {
         $need = $this->meat->joint->needHours;
+        $wanted = max(self::LEAST_NEED * $need, $need + $hours);
 
         return 0.0 === $hours ? $this : $this->with(
-            meat: $this->meat->as($this->meat->joint->needing(max(self::LEAST_NEED * $need, $need + $hours))),
+            meat: $this->meat->as($this->meat->joint->needing($wanted)), longerHours: $wanted - $need,
         );
     }
 

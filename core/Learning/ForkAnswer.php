@@ -30,6 +30,17 @@ enum ForkAnswer: string
         return array_search($this, self::cases(), true) < array_search($earlier, self::cases(), true);
     }
 
+    /** What is said the most of meat whose dose is such a share of its need. */
+    public static function likeliest(float $share): self
+    {
+        return match (true) {
+            $share < self::GIVES => self::Resists,
+            $share < self::SLIDES => self::Gives,
+            $share < self::FALLS => self::SlidesIn,
+            default => self::FallsApart,
+        };
+    }
+
     /** Whether meat that answers so has the texture. */
     public function reaches(Doneness $texture): bool
     {

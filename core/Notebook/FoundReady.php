@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pausis\Core\Notebook;
 
-use Pausis\Core\Learning\Evidence;
+use Pausis\Core\Following\RunningCook;
 use Pausis\Core\Learning\ForkTest;
 use Pausis\Core\Tenderness\Doneness;
 
@@ -19,23 +19,14 @@ final readonly class FoundReady
     {
     }
 
-    /**
-     * An answer that is taken back by a later, less tender one doesn't count.
-     *
-     * @param list<Evidence> $evidence in order of time
-     */
-    public static function by(array $evidence, Doneness $texture): self
+    public static function of(RunningCook $cook, Doneness $texture): self
     {
-        $after = $by = null;
-        foreach ($evidence as $one) {
-            if ($one instanceof ForkTest && !$one->answer->reaches($texture)) {
-                [$after, $by] = [$one->at()->inHours(), null];
-            } elseif ($one instanceof ForkTest) {
-                $by ??= $one->at()->inHours();
-            }
+        $after = null;
+        foreach ($cook->evidence as $one) {
+            $after = $one instanceof ForkTest && !$one->answer->reaches($texture) ? $one->at()->inHours() : $after;
         }
 
-        return new self($after, $by);
+        return new self($after, $cook->readyAfter($texture)?->inHours());
     }
 
     /**

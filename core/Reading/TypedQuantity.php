@@ -33,6 +33,16 @@ final class TypedQuantity
         return self::sum($typed, self::MILLILITRES, 'volume-not-understood', $path, $problems);
     }
 
+    /** "30 min", "-20 min", "1 h 15"; a number alone is minutes. Hours, less than nought with a minus; 0 where nothing is typed. */
+    public static function hoursMoreOrLess(string $typed, string $path, Problems $problems): ?float
+    {
+        $isLess = 1 === preg_match('/^\s*[-−]/u', $typed);
+        $bare = (string) preg_replace('/^\s*[-−+]?\s*/u', '', $typed);
+        $hours = '' === $bare ? 0.0 : self::hours(preg_match('/^\d+\s*$/', $bare) ? "$bare min" : $bare, $path, $problems);
+
+        return null === $hours ? null : ($isLess ? -$hours : $hours);
+    }
+
     /**
      * What is left of a sauce: a volume, a mass on the scales, or how high it stands.
      *
