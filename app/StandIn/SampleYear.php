@@ -51,11 +51,11 @@ final class SampleYear
         4 => ['Good. The sauce wanted a little more body.', 'thicker sauce'],
         9 => ['Best so far. Everybody had seconds.', ''],
         13 => ['Still a bit tough near the bone when we sat down.', 'half an hour longer'],
-        18 => ['Too much wine for Joris.', 'less wine'],
-        23 => ['The carrots were mush.', 'cut the carrots larger'],
-        27 => ['A touch too salty after boiling it down.', 'a little less salt'],
+        18 => ['Too much beer for Joris.', 'less beer'],
+        23 => ['The fennel was mush.', 'cut the fennel larger'],
+        27 => ['A touch too salty.', 'a little less salt'],
         31 => ['', 'more sauce'],
-        36 => ['The small one is slow, give it time.', 'half an hour longer'],
+        36 => ['Took its time; we sat down late.', 'half an hour longer'],
         39 => ['Quiet evening, late dinner, very good.', ''],
     ];
     /** A cook of which nothing should be learned: somebody had the lid off for a party trick. */

@@ -38,7 +38,7 @@ final readonly class NotebookPresenter
     private const MOST_TICKS = 9;
     /** Of the course, a point for so many of the heating model's rows of five minutes. */
     private const STRIDE = 3;
-    private const DEGREES = [20, 40, 60, 80, 100];
+    private const DEGREES = [0, 20, 40, 60, 80, 100];
     /** A dinner so many minutes from when it was planned was in time. */
     private const PUNCTUAL_MINUTES = 10;
 
@@ -144,7 +144,7 @@ final readonly class NotebookPresenter
 
         return trim($this->wording->label('notebook', match (true) {
             null === $lane->earliest => 'held-none',
-            Held::Untold === $held && null !== $lane->by => 'held-first-look',
+            Held::Untold === $held && null !== $lane->by => null === $lane->after ? 'held-first-look' : 'held-at-its-edge',
             default => "held-$held->value",
         }).' '.(null === $late ? '' : $this->wording->say('notebook.dinner', $measures, [
             'lateMinutes' => abs($late), 'way' => match (true) {

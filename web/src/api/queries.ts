@@ -5,12 +5,14 @@ import { boxOf, boxOfBraise, put, SWITCHED_ON } from "./outbox";
 import { Problem } from "./Problem";
 import { request } from "./request";
 import type {
+  AgainView,
   BraiseDraft,
   BraiseSummary,
   BraiseView,
   Catalogue,
   CautionGroupView,
   ComparedView,
+  CookedDraft,
   CookedPageView,
   CookedView,
   CookerDraft,
@@ -21,6 +23,7 @@ import type {
   HouseDraft,
   HouseView,
   IngredientDraft,
+  LearnedView,
   MeaningDraft,
   MeaningView,
   MeatOfferView,
@@ -36,6 +39,7 @@ import type {
   WaterTestDraft,
   WaterTestView,
   WaysView,
+  WholeHouseView,
 } from "./types";
 import { sendAll } from "./useOutbox";
 
@@ -82,8 +86,57 @@ export const useCookers = () => useQuery({ queryKey: ["cookers"], queryFn: remem
 export const useCautions = () =>
   useQuery({ queryKey: ["cautions"], queryFn: remembered<CautionGroupView[]>("/cautions") });
 
-export const useNotebook = () =>
-  useQuery({ queryKey: ["notebook"], queryFn: () => request<NotebookView>("GET", "/notebook") });
+export type NotebookAsked = { words: string; cut: string; cooker: string; who: string; page: number };
+
+export const useNotebook = (asked: NotebookAsked) => {
+  const query = new URLSearchParams(
+    Object.entries(asked)
+      .filter(([, value]) => value !== "")
+      .map(([key, value]) => [key, String(value)]),
+  ).toString();
+  return useQuery({
+    queryKey: ["notebook", "list", query],
+    queryFn: () => request<NotebookView>("GET", `/notebook?${query}`),
+    placeholderData: keepPreviousData,
+  });
+};
+
+export const useLearned = () =>
+  useQuery({ queryKey: ["notebook", "learned"], queryFn: () => request<LearnedView>("GET", "/notebook/learned") });
+
+export const useForgetAll = () =>
+  useSending(() => request<LearnedView>("DELETE", "/notebook/learned"), ["notebook", "cookers", "braise", "today"]);
+
+export const useSayOfCook = (id: string) =>
+  useSending((said: CookedDraft) => request<CookedPageView>("PUT", `/notebook/${id}`, said, true), ["notebook"]);
+
+/** What could be changed when it is cooked again, by the cook's words, but for those that are left. */
+export const useAgain = (braiseId: string, text: string, left: string[]) => {
+  const client = useQueryClient();
+  return useQuery({
+    queryKey: ["again", braiseId, text, left],
+    queryFn: async () => {
+      const known = left.length === 0 ? undefined : client.getQueryData<AgainView>(["again", braiseId, text, []]);
+      const taken = known?.changes.flatMap((change, k) => (left.includes(change.words) ? [] : [k])) ?? null;
+      return request<AgainView>("POST", `/braises/${braiseId}/again`, { text, taken });
+    },
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 60_000,
+  });
+};
+
+/** Looks through a house’s file, or takes it in. */
+export const useTakeInHouse = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ text, how }: { text: string; how: "look" | "beside" | "instead" }) => {
+      const file = new Blob([text], { type: "application/json" });
+      return request<WholeHouseView>("POST", `/everything?how=${how}`, file);
+    },
+    onSuccess: (seen) => (seen.taken ? client.invalidateQueries() : undefined),
+  });
+};
 
 /** The cooks of one braise that are over. */
 export const useCookedOf = (braiseId: string) =>
@@ -300,7 +353,7 @@ export const useRestoreCooker = () =>
 
 /** Repaired, or another of the same kind. */
 export const useForgetLearned = (id: string) =>
-  useSending(() => request<CookerView>("DELETE", `/cookers/${id}/learned`), ["cookers", "braise", "today"]);
+  useSending(() => request<CookerView>("DELETE", `/cookers/${id}/learned`), ["cookers", "braise", "today", "notebook"]);
 
 export const useTrustLearned = (id: string) =>
   useSending(() => request<CookerView>("DELETE", `/cookers/${id}/doubt`), ["cookers"]);

@@ -2,6 +2,8 @@ import { Problem } from "./Problem";
 
 /** An answer that is not here by then doesn’t come: what was sent is kept and sent again, ms. */
 const ANSWER_MS = 30_000;
+/** A whole house takes as long as it takes, ms. */
+const FILE_MS = 300_000;
 
 /**
  * Calls the API; every failure comes back as a Problem. What is kept alive arrives also if the page is left meanwhile; browsers
@@ -14,9 +16,9 @@ export async function request<T>(method: string, path: string, body?: unknown, k
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
-      signal: AbortSignal.timeout(ANSWER_MS),
+      signal: AbortSignal.timeout(body instanceof Blob ? FILE_MS : ANSWER_MS),
       headers: { Accept: "application/json", ...(body === undefined ? {} : { "Content-Type": "application/json" }) },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
     });
     text = await response.text();
   } catch {

@@ -16,6 +16,8 @@ const BringPage = lazy(() => import("../bring/BringPage").then((page) => ({ defa
 const MeatsPage = lazy(() => import("../meats/MeatsPage").then((page) => ({ default: page.MeatsPage })));
 const KitchenPlace = lazy(() => import("../kitchen/KitchenPlace").then((page) => ({ default: page.KitchenPlace })));
 const NotebookPage = lazy(() => import("../notebook/NotebookPage").then((page) => ({ default: page.NotebookPage })));
+const CookedPage = lazy(() => import("../notebook/CookedPage").then((page) => ({ default: page.CookedPage })));
+const LearnedPage = lazy(() => import("../notebook/LearnedPage").then((page) => ({ default: page.LearnedPage })));
 const CautionsPage = lazy(() => import("../safety/CautionsPage").then((page) => ({ default: page.CautionsPage })));
 const CookPage = lazy(() => import("../watch/CookPage").then((page) => ({ default: page.CookPage })));
 
@@ -31,6 +33,8 @@ export function App() {
           <Route path="bring" element={<BringPage />} />
           <Route path="meats" element={<MeatsPage />} />
           <Route path="notebook" element={<NotebookPage />} />
+          <Route path="notebook/learned" element={<LearnedPage />} />
+          <Route path="notebook/:id" element={<CookedPage />} />
           <Route path="kitchen" element={<KitchenPlace />} />
           <Route path="cookers" element={<Navigate to="/kitchen" replace />} />
           <Route path="house" element={<Navigate to="/kitchen" replace />} />

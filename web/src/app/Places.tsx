@@ -17,7 +17,9 @@ export function Places({
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const addressOf = (place: Place) => (place.path.startsWith("/") ? place.path : `${base}/${place.path}`);
-  const here = places.findIndex((place) => addressOf(place) === pathname);
+  const isHere = (place: Place) =>
+    addressOf(place) === pathname || (addressOf(place) !== "/" && pathname.startsWith(`${addressOf(place)}/`));
+  const here = places.findIndex(isHere);
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
       if (!event.altKey || event.ctrlKey || event.metaKey) {
@@ -52,7 +54,7 @@ export function Places({
         <NavLink
           key={place.path}
           to={addressOf(place)}
-          end
+          end={place.path === "/"}
           tabIndex={index === Math.max(0, here) ? 0 : -1}
           className={
             bar

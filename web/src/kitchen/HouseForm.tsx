@@ -10,8 +10,8 @@ import { Panel } from "../kit/Panel";
 import { SelectField } from "../kit/SelectField";
 import { TextField } from "../kit/TextField";
 import { unsent } from "../kit/unsent";
+import { useSavedAsTyped } from "../kit/useSavedAsTyped";
 import { PeopleFields } from "./PeopleFields";
-import { useSavedAsTyped } from "./useSavedAsTyped";
 
 const UNITS = [
   { value: "metric", label: "Grams, litres, °C", hint: "" },

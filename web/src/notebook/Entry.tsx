@@ -1,59 +1,34 @@
-import { useState } from "react";
-import { useCookedPage } from "../api/queries";
+import { Link } from "react-router";
 import type { CookedView } from "../api/types";
-import { Button } from "../kit/Button";
-import { Panel } from "../kit/Panel";
+import { CookedLane } from "./CookedLane";
 
-/** One cook: how it went, and on demand what was planned beside what happened. */
-export function Entry({ entry, first = false }: { entry: CookedView; first?: boolean }) {
-  const [open, setOpen] = useState(first);
+/** One cook in a line of the notebook. */
+export function Entry({ entry }: { entry: CookedView }) {
   return (
-    <Panel title={entry.title} aside={<span className="text-sm text-soft">{entry.date}</span>}>
-      <p className="text-soft">{entry.what}</p>
-      <p className="font-semibold">{entry.said}</p>
-      {entry.note && <p className="mt-2 max-w-prose whitespace-pre-wrap">{entry.note}</p>}
-      {open ? (
-        <Planned id={entry.id} />
-      ) : (
-        <Button weight="quiet" aria-label={`Planned and happened: ${entry.title}`} onClick={() => setOpen(true)}>
-          Planned and happened
-        </Button>
-      )}
-    </Panel>
-  );
-}
-
-function Planned({ id }: { id: string }) {
-  const page = useCookedPage(id);
-  return page.data === undefined ? (
-    <p role="status" className="text-soft">
-      {page.error?.message ?? "Getting the page …"}
-    </p>
-  ) : (
-    <>
-      <table className="mt-2 w-full border-collapse">
-        <thead>
-          <tr className="border-b border-edge text-left text-sm text-soft">
-            <th className="py-1 font-semibold">
-              <span className="sr-only">what</span>
-            </th>
-            <th className="py-1 font-semibold">planned</th>
-            <th className="py-1 font-semibold">happened</th>
-          </tr>
-        </thead>
-        <tbody>
-          {page.data.lines.map((line) => (
-            <tr key={line.what} className="border-b border-line">
-              <th scope="row" className="py-1 text-left font-normal text-soft">
-                {line.what}
-              </th>
-              <td className="py-1">{line.planned}</td>
-              <td className="py-1 font-semibold">{line.happened}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {page.data.learned && <p className="mt-2">{page.data.learned}</p>}
-    </>
+    <li className="grid gap-x-5 gap-y-0.5 border-b border-line py-2 table:grid-cols-[11rem_1fr_19rem]">
+      <span className="text-sm text-soft">
+        {entry.date}
+        {entry.stars > 0 && (
+          <span className="block text-rim" role="img" aria-label={`${entry.stars} of 5`}>
+            {"★".repeat(entry.stars)}
+            {"☆".repeat(5 - entry.stars)}
+          </span>
+        )}
+      </span>
+      <div className="min-w-0">
+        <Link to={`/notebook/${entry.id}`} className="font-bold text-ink hover:underline" dir="auto">
+          {entry.title}
+        </Link>
+        <span className="block text-sm text-soft">{entry.what}</span>
+        {entry.note && <span className="block max-w-prose">{entry.note}</span>}
+      </div>
+      <div>
+        <CookedLane lane={entry.lane} width={300} />
+        <span className={`block text-sm ${entry.held.startsWith("too") ? "font-semibold text-heat" : ""}`}>
+          {entry.leftOut ? "Left out. " : ""}
+          {entry.said}
+        </span>
+      </div>
+    </li>
   );
 }

@@ -123,6 +123,15 @@ export function Figures() {
           onChange={(since) => set({ since })}
         />
       )}
+      {(meat.longer !== "" || problem("meat.longer") !== undefined) && (
+        <Figure
+          label="Longer than reckoned, at 90 °C"
+          value={meat.longer}
+          problem={problem("meat.longer")}
+          note="by what you wanted otherwise last time"
+          onChange={(longer) => set({ longer })}
+        />
+      )}
       {(meat.thawed || meat.thaws || found("frozen-in-recipe")) && (
         <>
           <Check

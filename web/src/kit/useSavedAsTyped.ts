@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Problem } from "../api/Problem";
-import { forgetUnsent, keepUnsent, unsent } from "../kit/unsent";
+import { forgetUnsent, keepUnsent, unsent } from "./unsent";
 
 const SETTLE_MS = 500;
 const RETRY_MS = 3000;
