@@ -76,7 +76,7 @@ final class BraiseController extends ApiController
             $cook = $cooks[$braise->id] ?? null;
             $state = match (true) {
                 null !== $cook && null === $cook->closedAt => 'cooking',
-                null !== $cook => 'cooked',
+                null !== $cook && !CookAgain::isPlannedAnew($cook, $this->serve($braise)) => 'cooked',
                 $this->isPast($braise) => 'past',
                 default => 'planned',
             };
@@ -259,7 +259,7 @@ final class BraiseController extends ApiController
             null !== $cook && 'cooking' === $state => $this->wording->say(
                 'list.cooking', $measures, ['on' => $measures->clock($cook->switchedOn->setTimezone($zone), $this->house->now())],
             ),
-            null !== $cook => $this->wording->say(
+            null !== $cook && 'cooked' === $state => $this->wording->say(
                 'list.cooked', $measures, ['day' => $measures->day(($cook->closedAt ?? $cook->switchedOn)->setTimezone($zone))],
             ),
             'past' === $state => $this->wording->label('list', 'past'),
@@ -269,9 +269,14 @@ final class BraiseController extends ApiController
 
     private function isPast(BraiseRecord $braise): bool
     {
-        $serve = DraftOrder::moment(self::text($braise->draft['serveAt'] ?? ''), $this->house->record()->zone(), true);
+        $serve = $this->serve($braise);
 
         return null !== $serve && $serve <= $this->house->now();
+    }
+
+    private function serve(BraiseRecord $braise): ?\DateTimeImmutable
+    {
+        return DraftOrder::moment(self::text($braise->draft['serveAt'] ?? ''), $this->house->record()->zone(), true);
     }
 
     private function serveText(BraiseRecord $braise): string

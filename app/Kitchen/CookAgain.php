@@ -4,17 +4,30 @@ declare(strict_types=1);
 
 namespace Pausis\App\Kitchen;
 
+use Pausis\App\Store\CookRecord;
 use Pausis\Core\Adaptation\Explain\WayOut;
 use Pausis\Core\Problem\Problem;
 
-/** A braise whose day is over without having been cooked: the same dinner on the next days on which it has a plan. */
+/** A braise whose day is over, cooked or not: the same dinner on the next days on which it has a plan. */
 final readonly class CookAgain
 {
     private const DAYS = ['today', 'tomorrow', '+2 days', '+7 days'];
     private const MOST = 3;
+    /** As long after the one that was planned, or that was eaten, it is another dinner. */
+    private const ONE_DINNER_HOURS = 12;
 
     public function __construct(private PlanBraise $plan, private Drafts $drafts, private House $house)
     {
+    }
+
+    /** Whether a braise that was cooked is to be cooked once more: its dinner is another than the one that was eaten. */
+    public static function isPlannedAnew(CookRecord $cook, ?\DateTimeImmutable $serve): bool
+    {
+        $planned = $cook->planned['serve'] ?? null;
+        $eaten = max($cook->closedAt, \is_string($planned) ? new \DateTimeImmutable($planned) : null);
+
+        return null !== $cook->closedAt && null !== $serve && null !== $eaten
+            && $serve > $eaten->modify('+'.self::ONE_DINNER_HOURS.' hours');
     }
 
     /** Whether nothing but its day is in the way. */

@@ -69,6 +69,30 @@ final class AgainApiTest extends ApiTestCase
         self::assertNotSame('', $braise);
     }
 
+    public function testCookedAndPlannedAnewItStandsOnTodayAsAnyOther(): void
+    {
+        $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T19:00', 'away' => []], 201);
+        $path = '/api/braises/'.self::text($braise, 'id');
+        $this->at((int) strtotime('2026-11-26 09:00 Europe/Vienna'));
+        $cook = '/api/cooks/'.self::text($this->call('POST', "$path/cook", ['at' => '', 'setting' => 'low'], 201), 'id');
+        $this->at((int) strtotime('2026-11-26 18:30 Europe/Vienna'));
+        $this->call('POST', "$cook/close", ['servedAt' => '', 'note' => '']);
+        self::assertSame('cooked', self::in($this->call('GET', '/api/braises'), '0.state'), 'closed before its dinner was planned');
+        $this->at((int) strtotime('2026-11-28 09:00 Europe/Vienna'));
+        $now = $this->call('GET', $path);
+        $change = (array) self::in($this->call('POST', "$path/again", ['text' => '']), 'ways.1.change');
+        $this->call('PUT', $path, ['revision' => $now['revision'], 'draft' => [...(array) $now['draft'], ...array_diff_key($change, [
+            'handling' => 0])]]);
+
+        self::assertSame('planned', self::in($this->call('GET', '/api/braises'), '0.state'));
+        self::assertStringStartsWith('In by', self::text($this->call('GET', '/api/braises'), '0.headline'));
+        $today = $this->call('GET', '/api/today');
+        self::assertSame([1, 0], [\count((array) $today['planned']), \count((array) $today['past'])]);
+        self::assertNotSame([], $today['jobs']);
+        $this->at((int) strtotime('2026-12-05 09:00 Europe/Vienna'));
+        self::assertSame('past', self::in($this->call('GET', '/api/braises'), '0.state'), 'that dinner went by uncooked');
+    }
+
     public function testAPotThatIsOnHasItsDinnerWhateverTheRecipesNextOneIs(): void
     {
         $braise = $this->call('POST', '/api/braises', [...$this->draft(), 'serveAt' => '2026-11-26T19:00', 'away' => []], 201);

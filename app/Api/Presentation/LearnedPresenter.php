@@ -75,7 +75,7 @@ final readonly class LearnedPresenter
         $course = self::course($counted, static fn (NotebookRecord $n): bool => $n->cookerId === $cooker->id, $low, $measures);
 
         return new LearnedThing($cooker->id, $cooker->name, $this->wording->say('learned.cooker', $measures, [
-            'percent' => round(abs($known[0])), 'way' => self::way($known[0]), 'least' => $measures->number($known[1], 0), 'most' => $measures->number($known[2], 0),
+            ...self::variables($known, $measures),
             'cooks' => $cooks, 'tested' => 0 === $cooks && isset($belief->means[$low[0]]) ? 'yes' : 'no',
         ]), $course, self::ticks($course));
     }
@@ -97,7 +97,7 @@ final readonly class LearnedPresenter
             $known = self::interval($belief, $factors);
             $course = self::course($counted, static fn (NotebookRecord $n): bool => $n->cut === $cut, $factors, $measures);
             $things[] = new LearnedThing('', $this->cuts->find($cut)->name ?? $cut, $this->wording->say('learned.cut', $measures, [
-                'percent' => round(abs($known[0])), 'way' => self::way($known[0]), 'least' => $measures->number($known[1], 0), 'most' => $measures->number($known[2], 0),
+                ...self::variables($known, $measures),
                 'cooks' => $belief->cooks($factor),
             ]), $course, self::ticks($course));
         }
@@ -126,7 +126,7 @@ final readonly class LearnedPresenter
         return array_values(array_filter([
             $belief->cooks(Knowledge::FORK) > 0
                 ? new LearnedThing('', $this->wording->label('learned', 'fork'), $this->wording->say('learned.household', $measures, [
-                    'percent' => round(abs($known[0])), 'way' => self::way($known[0]), 'least' => $measures->number($known[1], 0), 'most' => $measures->number($known[2], 0),
+                    ...self::variables($known, $measures),
                 ]), [], [])
                 : null,
             [] === $late ? null : new LearnedThing('', $this->wording->label('learned', 'dinner'), $this->wording->say(
@@ -244,6 +244,19 @@ final readonly class LearnedPresenter
         $percent = static fn (float $log): float => 100 * (exp($log) - 1);
 
         return [$percent($mean), $percent($mean - $off), $percent($mean + $off)];
+    }
+
+    /**
+     * @param array{float, float, float} $known percent
+     *
+     * @return array<string, string|float>
+     */
+    private static function variables(array $known, Measures $measures): array
+    {
+        return [
+            'percent' => round(abs($known[0])), 'way' => self::way($known[0]), 'least' => $measures->number($known[1], 0),
+            'most' => $measures->number($known[2], 0),
+        ];
     }
 
     private static function way(float $percent): string

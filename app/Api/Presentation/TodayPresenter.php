@@ -16,6 +16,7 @@ use Pausis\App\Api\Wire\RunningView;
 use Pausis\App\Api\Wire\TaskView;
 use Pausis\App\Api\Wire\TodayJob;
 use Pausis\App\Api\Wire\TodayView;
+use Pausis\App\Kitchen\CookAgain;
 use Pausis\App\Kitchen\DraftOrder;
 use Pausis\App\Kitchen\Faults;
 use Pausis\App\Kitchen\FollowBraise;
@@ -64,9 +65,12 @@ final readonly class TodayPresenter
                 }
                 $running[] = $shown[0];
                 $jobs = [...$jobs, ...$shown[1]];
-            } elseif (null !== $cook || (null !== $serve && $serve <= $now)) {
-                $jobs = [...$jobs, ...(null === $cook ? [] : $this->faults->or(fn (): array => $this->after($braise, $cook),
-                    static fn (): array => []))];
+                continue;
+            }
+            $jobs = [...$jobs, ...(null === $cook ? [] : $this->faults->or(fn (): array => $this->after($braise, $cook),
+                static fn (): array => []))];
+            $isToCook = null === $cook || CookAgain::isPlannedAnew($cook, $serve);
+            if (!$isToCook || (null !== $serve && $serve <= $now)) {
                 \count($past) < self::MOST_PAST && array_unshift($past, $this->past($braise, $cook, $measures));
             } elseif (\count($planned) < self::MOST_PLANNED) {
                 [$view, $taken] = $this->faults->or(function () use ($braise, $measures): array {
