@@ -70,7 +70,7 @@ final readonly class Notebook
         );
         /** @var list<NotebookRecord> $found */
         $found = [] === $ids ? [] : $this->manager->createQuery(
-            'SELECT n FROM '.NotebookRecord::class.' n WHERE n.id IN (:ids) ORDER BY n.cookedOn DESC, n.id DESC',
+            'SELECT n, c FROM '.NotebookRecord::class.' n JOIN n.cook c WHERE n.id IN (:ids) ORDER BY n.cookedOn DESC, n.id DESC',
         )->setParameter('ids', $ids, ArrayParameterType::STRING)->getResult();
 
         return [$found, is_numeric($count) ? (int) $count : 0];

@@ -16,6 +16,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'notebook')]
 #[ORM\Index(name: 'IDX_NOTEBOOK_COOKED_ON', columns: ['cooked_on'])]
+#[ORM\Index(name: 'IDX_NOTEBOOK_CUT', columns: ['cut'])]
+#[ORM\Index(name: 'IDX_NOTEBOOK_COOKER_ID', columns: ['cooker_id'])]
+#[ORM\Index(name: 'IDX_NOTEBOOK_COOKED_BY', columns: ['cooked_by'])]
 class NotebookRecord
 {
     #[ORM\Id]
