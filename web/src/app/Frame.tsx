@@ -20,7 +20,14 @@ export function Frame() {
         To the content
       </a>
       <Updated>
-        <Suspense fallback={<Waiting what="the place" error={null} again={() => undefined} />}>
+        <Suspense
+          fallback={
+            <>
+              <h1 className="sr-only">Pausis</h1>
+              <Waiting what="the place" error={null} again={() => undefined} />
+            </>
+          }
+        >
           <Outlet />
         </Suspense>
       </Updated>

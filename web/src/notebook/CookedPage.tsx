@@ -14,7 +14,12 @@ export function CookedPage() {
   const navigate = useNavigate();
   useTitle(page.data?.cook.title ?? "Notebook");
   if (page.data === undefined) {
-    return <Waiting what="the page" error={page.error} again={() => page.refetch()} />;
+    return (
+      <>
+        <h1 className="sr-only">Pausis</h1>
+        <Waiting what="the page" error={page.error} again={() => page.refetch()} />
+      </>
+    );
   }
   const { cook } = page.data;
   return (

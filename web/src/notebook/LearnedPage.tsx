@@ -14,7 +14,12 @@ export function LearnedPage() {
   const learned = useLearned();
   const forget = useForgetAll();
   if (learned.data === undefined) {
-    return <Waiting what="what has been learned" error={learned.error} again={() => learned.refetch()} />;
+    return (
+      <>
+        <h1 className="sr-only">Pausis</h1>
+        <Waiting what="what has been learned" error={learned.error} again={() => learned.refetch()} />
+      </>
+    );
   }
   const { cookers, cuts, house, windows } = learned.data;
   return (
