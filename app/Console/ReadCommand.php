@@ -128,6 +128,7 @@ final readonly class ReadCommand
                 ActKind::Add === $a->kind && Timing::BeforeEnd === $a->when->timing => 'add-late',
                 // The console's format has no kind of its own for it.
                 ActKind::HeatUp === $a->kind, ActKind::Mix === $a->kind => ActKind::Prepare->value,
+                ActKind::Carve === $a->kind => ActKind::Serve->value,
                 default => $a->kind->value,
             },
             'minutes' => null === $a->minutes ? null : ['low' => $a->minutes->low, 'high' => $a->minutes->high],
@@ -147,7 +148,7 @@ final readonly class ReadCommand
         $range = static fn (Minutes|Pieces|null $m): ?array => null === $m ? null : [$m->low, $m->high];
         $words = [
             'slurry' => 'thicken-starch', 'butter-and-starch' => 'butter-starch', 'back-into-the-juice' => 'soak-back',
-            'season-to-taste' => 'season', 'crisp' => 'broil',
+            'season-to-taste' => 'season', 'carve' => 'serve', 'crisp' => 'broil',
         ];
 
         return null === $s ? [] : [

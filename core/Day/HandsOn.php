@@ -33,6 +33,7 @@ final readonly class HandsOn
     public const LIFT = 5.0;
     public const SKIM = 4.0;
     private const SHREDDING_PER_KG = 6.0;
+    private const CARVING_PER_KG = 4.0;
     public const PLATE = 5.0;
     /** Share of a pan that pieces may cover and still brown. */
     private const PAN_COVER = 0.7;
@@ -114,5 +115,11 @@ final readonly class HandsOn
     public static function shredding(Mass $meat): float
     {
         return ceil(self::SHREDDING_PER_KG * $meat->kilograms);
+    }
+
+    /** Minutes, all of it. */
+    public static function carving(Mass $meat): float
+    {
+        return ceil(self::CARVING_PER_KG * $meat->kilograms);
     }
 }

@@ -58,7 +58,9 @@ final readonly class SidesOfDish
             if (ActKind::Serve === $act->kind) {
                 continue;
             }
-            $sides = array_filter($this->found, static fn (Side $s): bool => \in_array($s->id, $ids, true) && self::isOf($s, $act->words));
+            $sides = array_filter($this->found, static fn (Side $s): bool => \in_array($s->id, $ids, true) && self::isOf(
+                $s, [] === $act->foods ? "$act->words $act->source" : $act->words,
+            ));
             $before = [] !== $sides || ($before && [] === $act->foods);
             $told = $before ? [...$told, $act->id] : $told;
         }

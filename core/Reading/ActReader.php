@@ -27,7 +27,7 @@ final class ActReader
         'meat' => 'meat|joint|roast|gammon|ham|beef|lamb|pork|veal|venison|goat|mutton|chicken|duck|turkey|rabbit|goose|hare'
             .'|shanks?|shins?|ribs?'
             .'|cheeks?|oxtail|brisket|neck|shoulder|chuck|thighs?|legs?|drumsticks?|steaks?|birds?|hock|knuckle',
-        'piece' => 'pieces?|chunks?|cubes?',
+        'piece' => 'pieces?|chunks?|cubes?|(?:the|these|those|all) slices(?! of)',
         'bacon' => 'bacon|lardons?|pancetta|guanciale|speck|chorizo',
         'base' => 'onions?|shallots?|leeks?|carrots?|celery|soffritto|sofrito|vegetables?|veg'
             .'|peppers|(?:red|green|yellow|sweet|bell|romano) pepper|mushrooms?|fennel|base|mirepoix'
@@ -127,7 +127,7 @@ final class ActReader
     private const LONG_MINUTES = 35.0;
     private const MORE = '/\b(?:another|more|further|longer)\b/iu';
     /** What is done meanwhile, for the mash or the peas. */
-    public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|couscous'
+    public const BESIDE = '/^\W*(?:(?!(?:now|then|next|and|in|add|put|with)\b)(?:[\p{L}&]{2,12} ){0,3}(?:rice|mash|pur[ée]e|couscous'
         .'|polenta|salad|slaw|dumplings|noodles'
         .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:(?:the|your) )?\w+ (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
@@ -147,6 +147,7 @@ final class ActReader
     private const NEVER_BESIDE = [
         ActKind::Lift, ActKind::TakeOut, ActKind::Skim, ActKind::Serve, ActKind::Strain, ActKind::Cut, ActKind::Prepare, ActKind::Garnish,
         ActKind::Check, ActKind::Test, ActKind::Rest, ActKind::BackIntoTheJuice, ActKind::LidOff, ActKind::TurnSetting, ActKind::Preheat,
+        ActKind::Carve,
     ];
     private const UNTIL = '/\b(?<until>(?:until|till|’til|\'til) [^.;,()]{3,120})/iu';
     private const IS_DONE = '(?:it|they|the meat|everything)(?: is| are|[’\']s|[’\']re) (?:done|ready|finished|due)';
@@ -226,7 +227,7 @@ final class ActReader
         if ([] === $acts) {
             $places = $naming->in($sentence);
             $kind = $this->unspoken(
-                $sentence, $this->objects($sentence, $places, $ingredients), [] !== $places, $after, \count($places) > 1,
+                $sentence, $this->objects($sentence, $places, $ingredients), \count($places), $after,
             );
             $kind = $this->beside && !\in_array($kind, self::NEVER_BESIDE, true) ? ActKind::SideWork : $kind;
             // "Everything but the flour goes into a bowl."
@@ -288,6 +289,7 @@ final class ActReader
             $kind = $this->kind($verb, $whole, $objects, $after, $sentence);
             if (null === $kind) {
                 // What is no act of its own goes on with the one before.
+                $spokenOf = \in_array('sauce', $objects, true) ? 'sauce' : $spokenOf;
                 $lead = [] === $spans ? $whole : $lead;
                 $last = array_pop($spans);
                 $spans = [
@@ -296,9 +298,7 @@ final class ActReader
                 ];
                 continue;
             }
-            $apart = \in_array($kind, [ActKind::Reduce, ActKind::Cook, ActKind::HeatUp], true) && $after
-                && preg_match(self::APART, $whole) && !\in_array('sauce', $objects, true);
-            $kind = $apart ? ActKind::SideWork : $kind;
+            $kind = $after && self::isApart($kind, $whole, $objects) ? ActKind::SideWork : $kind;
             $kind = ActKind::Crisp === $kind && preg_match(self::ROASTS, $whole) && !$this->isLifted($spans) ? ActKind::Cook : $kind;
             // "The noodles: knead, let it rest half an hour"
             $rests = ActKind::Rest === $kind && preg_match(self::BESIDE, $sentence) && !\in_array('meat', $objects, true);
@@ -310,7 +310,7 @@ final class ActReader
             // "Boil the eggs, shell them and slip them into the pot": what the act before made.
             $places = ActKind::Add === $kind && [] === $places && preg_match(self::PRONOUN, $whole) && preg_match(self::LATE, $sentence)
                 ? array_values(array_filter(
-                    $spans[\count($spans) - 1][2] ?? [], static fn (int $p): bool => Role::Fat !== $ingredients[$p]->role,
+                    self::lastNamed($spans), static fn (int $p): bool => Role::Fat !== $ingredients[$p]->role,
                 )) : $places;
             $spans[] = [$kind, $whole, $places];
             $this->frying = \in_array($kind, self::FRIES, true) || ($this->frying && ActKind::HeatUp !== $kind);
@@ -323,10 +323,33 @@ final class ActReader
         return [$spans, $after];
     }
 
+    /**
+     * @param list<array{ActKind, string, list<int>}> $spans of the sentence so far
+     *
+     * @return list<int>
+     */
+    private static function lastNamed(array $spans): array
+    {
+        foreach (array_reverse($spans) as [, , $places]) {
+            if ([] !== $places) {
+                return $places;
+            }
+        }
+
+        return [];
+    }
+
     /** @param list<array{ActKind, string, list<int>}> $spans of the sentence so far */
     private function isLifted(array $spans): bool
     {
         return $this->lifted || [] !== array_filter($spans, static fn (array $s): bool => ActKind::Lift === $s[0]);
+    }
+
+    /** @param list<string> $objects */
+    private static function isApart(ActKind $kind, string $clause, array $objects): bool
+    {
+        return \in_array($kind, [ActKind::Reduce, ActKind::Cook, ActKind::HeatUp], true) && preg_match(self::APART, $clause)
+            && !\in_array('sauce', $objects, true);
     }
 
     /** "remove it, and in the same fat toss": what stands before a verb and belongs to it. */
@@ -439,9 +462,9 @@ final class ActReader
      * A sentence without a verb: "1 hour slowly", "apples in for the last 20 min", "onions, fennel 10 min".
      *
      * @param list<string> $objects
-     * @param bool         $names   whether it names foods of the list, and $several whether more than one
+     * @param int          $named   foods of the list
      */
-    private function unspoken(string $sentence, array $objects, bool $names, bool $after, bool $several): ?ActKind
+    private function unspoken(string $sentence, array $objects, int $named, bool $after): ?ActKind
     {
         $minutes = null;
         foreach (Durations::in($sentence) as [$one]) {
@@ -469,12 +492,13 @@ final class ActReader
                 '/\b(?:batches|too|as well|all (?:over|sides))\b/iu', $sentence,
             ) => ActKind::Brown,
             \in_array('meat', $objects, true) && !$after && null === $minutes => ActKind::Load,
-            null === $minutes && !$after && $names && preg_match(self::INTO_THE_COOKER, $sentence) => ActKind::Load,
-            \in_array('wine', $objects, true) && !$after => $this->frying ? ActKind::Deglaze : ActKind::Load,
+            null === $minutes && !$after && $named > 0 && preg_match(self::INTO_THE_COOKER, $sentence) => ActKind::Load,
+            \in_array('wine', $objects, true) && !$after => $this->frying && $named < self::ALL_AT_ONCE
+                ? ActKind::Deglaze : ActKind::Load,
             [] !== $objects && $after && preg_match('/\b(?:in|at the end|into)\b|^\W*(?:now|next|then)\b/iu', $sentence) => ActKind::Add,
             $after && preg_match(self::HANDED, $sentence) && null === $minutes => ActKind::Serve,
-            !$after && null === $minutes && $several && preg_match(self::ONLY_NAMES, $sentence) => ActKind::Load,
-            ([] !== $objects || $names) && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
+            !$after && null === $minutes && $named > 1 && preg_match(self::ONLY_NAMES, $sentence) => ActKind::Load,
+            ([] !== $objects || $named > 0) && preg_match(self::PLACED, $sentence) && null === $minutes => match (true) {
                 !$after => ActKind::Load,
                 [] === array_intersect(['meat', 'liquid', 'wine'], $objects) => ActKind::Garnish,
                 default => ActKind::Add,

@@ -32,7 +32,8 @@ final readonly class DishReader
         .'|\d)(?: or (?:two|three|\d))?|a couple of) (?:days|nights)|for a (?:day|night))\b/iu';
     private const UNCOVERED = '/\b(?:uncover(?:ed)?|without (?:a|the) lid|lid (?:off|comes off)|off the lid)\b/iu';
     private const OF_THE_POT = '/\b(?:meat|sauce|stew|braise|juices|gravy|pot|slow cooker)\b/iu';
-    private const OF_THE_BRAISE = [ActKind::Lift, ActKind::TakeOut, ActKind::Serve, ActKind::Shred, ActKind::Strain, ActKind::Skim];
+    private const OF_THE_BRAISE = [ActKind::Lift, ActKind::TakeOut, ActKind::Serve, ActKind::Shred, ActKind::Carve, ActKind::Strain,
+        ActKind::Skim];
     private const COOKS_ON = [ActKind::Cook, ActKind::Reduce, ActKind::Rest];
     private const AHEAD = [
         ActKind::Soak, ActKind::Marinate, ActKind::Season, ActKind::Dry, ActKind::Cut, ActKind::Prepare, ActKind::Mix, ActKind::Tie,
@@ -152,6 +153,8 @@ final readonly class DishReader
             // What is cooked in the sauce once the meat is out is part of the finish.
             $timed = $lifted && Timing::BeforeEnd === $timed->when->timing && !isset($whens[$act->step()])
                 ? $timed->at(When::atTheEnd()) : $timed;
+            $timed = $lifted && ActKind::TurnSetting === $timed->kind && null !== $timed->minutes
+                ? $timed->as(ActKind::Cook)->at(When::atTheEnd()) : $timed;
             $lifted = $lifted || ($after && ActKind::Lift === $act->kind && $act->isDone());
             $goesIn = ActKind::Garnish === $timed->kind && Timing::BeforeEnd === $timed->when->timing;
             $part = $after && PartKind::Braise !== $part && self::goesOnWith($act, $acts[$k - 1] ?? null)

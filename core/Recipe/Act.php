@@ -7,6 +7,9 @@ namespace Pausis\Core\Recipe;
 /** One thing done, as a recipe says it. */
 final readonly class Act
 {
+    private const OFF_THE_BONE = '/\b(?:(?:off|from) (?:the|its|their)|off (?:the )?(?:skin and (?:the )?)?)\s*bones?\b'
+        .'(?!.*\b(?:shred\w*|apart|strands)\b)/iu';
+
     public When $when;
 
     /**
@@ -89,6 +92,18 @@ final readonly class Act
     public function isDone(): bool
     {
         return Said::Asserted === $this->said;
+    }
+
+    /** Whether it is meat that is only taken off its bones. */
+    public function takesOffTheBone(): bool
+    {
+        return ActKind::Shred === $this->kind && 1 === preg_match(self::OFF_THE_BONE, $this->words);
+    }
+
+    /** Whether meat is pulled to shreds in it. */
+    public function pullsApart(): bool
+    {
+        return ActKind::Shred === $this->kind && !$this->takesOffTheBone();
     }
 
     /** Whether it tells all of its sentence. */

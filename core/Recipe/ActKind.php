@@ -50,6 +50,8 @@ enum ActKind: string
     case ButterAndStarch = 'butter-and-starch';
     case CreamOrYoghurtIn = 'cream-or-yoghurt-in';
     case Shred = 'shred';
+    /** Meat in slices, or portions, once it is out. */
+    case Carve = 'carve';
     case BackIntoTheJuice = 'back-into-the-juice';
     case Mash = 'mash';
     case Crisp = 'crisp';
@@ -65,9 +67,8 @@ enum ActKind: string
     {
         return \in_array($this, [
             self::Lift, self::Rest, self::Skim, self::Strain, self::Blend, self::Sieve, self::Reduce, self::Glaze, self::Slurry,
-            self::ButterAndStarch,
-            self::CreamOrYoghurtIn, self::Shred, self::BackIntoTheJuice, self::Mash, self::Crisp, self::SeasonToTaste, self::Garnish,
-            self::Serve, self::Portion,
+            self::ButterAndStarch, self::CreamOrYoghurtIn, self::Shred, self::Carve, self::BackIntoTheJuice, self::Mash, self::Crisp,
+            self::SeasonToTaste, self::Garnish, self::Serve, self::Portion,
         ], true);
     }
 

@@ -10,6 +10,7 @@ final class ActNeeds
     private const OF = [
         'sieve' => [ActKind::Strain, ActKind::Blend, ActKind::Mash, ActKind::Lift],
         'blend' => [ActKind::Lift, ActKind::Strain, ActKind::TakeOut, ActKind::Shred],
+        'carve' => [ActKind::Lift, ActKind::Rest, ActKind::TakeOut],
         'crisp' => [ActKind::Lift, ActKind::Shred],
         'glaze' => [ActKind::Lift, ActKind::Reduce, ActKind::LidOff],
         'back-into-the-juice' => [ActKind::Lift, ActKind::Shred, ActKind::Rest],

@@ -8,7 +8,6 @@ namespace Pausis\Core\Recipe;
 final readonly class Dish
 {
     /** Meat that is only taken off its bones needs to be no softer for it. */
-    private const OFF_THE_BONE = '/\b(?:off|from) (?:the|its|their) bones?\b(?!.*\b(?:shred\w*|apart|strands)\b)/iu';
     private const PUTS_IN = [ActKind::Load, ActKind::BoilDown, ActKind::HeatUp, ActKind::Deglaze, ActKind::Add];
 
     /**
@@ -81,9 +80,7 @@ final readonly class Dish
     /** Whether its meat is pulled apart. */
     public function pulls(): bool
     {
-        return [] !== array_filter(
-            $this->acts(), static fn (Act $a): bool => ActKind::Shred === $a->kind && !preg_match(self::OFF_THE_BONE, $a->words),
-        );
+        return [] !== array_filter($this->acts(), static fn (Act $a): bool => $a->pullsApart());
     }
 
     /** @return list<float> hours after the start at which the lid is lifted to take something out or off */

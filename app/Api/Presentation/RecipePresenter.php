@@ -163,7 +163,7 @@ final readonly class RecipePresenter
             [],
             LevelSchool::OwnJuices->value,
             [] === array_filter(
-                $reading->acts, static fn (Act $a): bool => ActKind::Shred === $a->kind,
+                $reading->acts, static fn (Act $a): bool => $a->pullsApart(),
             ) ? $this->house->record()->texture : Doneness::Pulls->value,
             $this->thickness($reading),
             Thickener::CornStarch->value,

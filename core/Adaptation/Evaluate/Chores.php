@@ -35,7 +35,7 @@ final class Chores
         'toast-spices' => 30, 'fry-apart' => 30, 'caramel' => 5, 'heat-up' => 15, 'simmer-first' => 10, 'fry-base' => 10,
         'boil-wine-down' => 10, 'warm-insert' => 5, 'load' => 0,
         'lift-out' => 10, 'take-out' => 10, 'strain-and-skim' => 10, 'sieve' => 10, 'blend-sauce' => 15, 'reduce' => 5, 'glaze' => 5,
-        'shred-meat' => 25,
+        'shred-meat' => 25, 'carve-meat' => 15,
         'slurry' => self::MOST_SAUCE_WAITS, 'cream-in' => 10,
         'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10,
         'heat-oven' => 15, 'plate' => 0, 'fat-off' => 60, 'reheat' => 10,
@@ -200,8 +200,8 @@ final class Chores
         $minutes = $d->act->minutes?->middle() ?? self::SOAKING;
 
         return new Chore(
-            'stand', 'stand', Stage::Evening === $d->stage ? Stage::Evening : Stage::Before, [], ['how' => $d->act->kind->value,
-                'food' => '' === $this->named($d) ? 'none' : $this->named($d)],
+            'stand', 'stand', \in_array($d->stage, [Stage::Evening, Stage::During], true) ? $d->stage : Stage::Before, [],
+            ['how' => $d->act->kind->value, 'food' => '' === $this->named($d) ? 'none' : $this->named($d)],
             (int) round($minutes), Stage::Evening === $d->stage ? null : new Term('stand', $minutes), Uses::Nothing, self::WAITS['stand'],
         );
     }
@@ -636,7 +636,15 @@ final class Chores
                     'shred-meat', HandsOn::shredding($this->order->meat->all()->boneless()),
                     ['kg' => $this->order->meat->all()->boneless()->kilograms, 'minutes' => 0],
                 ),
-                Uses::Hands, 'shred-meat',
+                Uses::Hands, 'shred-meat', variables: ['how' => $d->act->takesOffTheBone() ? 'bones' : 'shred'],
+            ),
+            ActKind::Carve => $this->ofTerm(
+                $d,
+                new Term(
+                    'carve-meat', HandsOn::carving($this->order->meat->all()->boneless()),
+                    ['kg' => $this->order->meat->all()->boneless()->kilograms],
+                ),
+                Uses::Hands, 'carve-meat',
             ),
             ActKind::Portion => $this->ofTerm($d, new Term('put-aside', self::BOXING), Uses::Hands, 'put-aside'),
             ActKind::BackIntoTheJuice => $this->ofTerm(

@@ -46,7 +46,7 @@ final readonly class Work
     public function isBeside(Chore $chore): bool
     {
         return \in_array($chore->code, self::BEGUN_SOONER, true) || match ($chore->code) {
-            'shred-meat', 'rest-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
+            'shred-meat', 'carve-meat', 'rest-meat' => $this->has('reduce') && !$this->has(...self::NEED_IT_SHREDDED),
             default => false,
         };
     }

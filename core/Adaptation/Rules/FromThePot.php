@@ -12,6 +12,7 @@ final readonly class FromThePot implements Rule
 {
     private const NEEDS_IT_OUT = [
         ActKind::Strain, ActKind::Sieve, ActKind::Blend, ActKind::Glaze, ActKind::Crisp, ActKind::BackIntoTheJuice,
+        ActKind::Carve,
     ];
 
     public function applied(Process $process, Circumstances $in): Process

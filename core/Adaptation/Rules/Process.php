@@ -18,7 +18,7 @@ final readonly class Process
     /** The usual order of a finish, for what a recipe doesn't have. */
     private const FINISH = [
         ActKind::Lift, ActKind::TakeOut, ActKind::Strain, ActKind::Skim, ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Reduce,
-        ActKind::Shred, ActKind::Glaze,
+        ActKind::Shred, ActKind::Carve, ActKind::Glaze,
         ActKind::Slurry, ActKind::ButterAndStarch, ActKind::CreamOrYoghurtIn, ActKind::BackIntoTheJuice, ActKind::Rest, ActKind::Crisp,
     ];
 

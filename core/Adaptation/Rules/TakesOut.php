@@ -11,7 +11,7 @@ use Pausis\Core\Recipe\TakeOut;
 final readonly class TakesOut implements Rule
 {
     private const NEED_IT_OUT = [
-        ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Shred, ActKind::BackIntoTheJuice, ActKind::Crisp,
+        ActKind::Blend, ActKind::Sieve, ActKind::Mash, ActKind::Shred, ActKind::Carve, ActKind::BackIntoTheJuice, ActKind::Crisp,
     ];
 
     public function applied(Process $process, Circumstances $in): Process

@@ -9,6 +9,7 @@ use Pausis\Core\Recipe\Act;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
 use Pausis\Core\Recipe\Minutes;
+use Pausis\Core\Recipe\Timing;
 
 /** What a sentence's acts are together, which none of them tells alone. */
 final readonly class ActsTogether
@@ -98,10 +99,14 @@ final readonly class ActsTogether
         $meal = preg_match(self::SECOND_MEAL, $sentence, $m, \PREG_OFFSET_CAPTURE) ? $m[0][1] : null;
         $meal = preg_match(self::NEXT_DAY, $sentence) ? -1 : $meal;
         $all = [];
+        $made = [];
         foreach ($acts as $act) {
             $at = strpos($sentence, $act->words);
             $behind = null !== $meal && false !== $at && $at > $meal;
-            $ends = !$behind && preg_match($ofBraise, (string) preg_replace(self::SOME_SAUCE, '', $act->words));
+            // "Boil the eggs, peel them and drop them in for the last hour": what was made beside goes into the pot.
+            $ends = !$behind && (preg_match($ofBraise, (string) preg_replace(self::SOME_SAUCE, '', $act->words))
+                || (Timing::BeforeEnd === $act->when->timing && [] !== $act->foods && [] === array_diff($act->foods, $made)));
+            $made = [...$made, ...$act->foods];
             $all[] = ($side && !$ends && \in_array($act->kind, self::GOES_ON, true)) || ($behind && ActKind::Portion !== $act->kind)
                 ? $act->as(ActKind::SideWork) : $act;
             $side = ActKind::SideWork === $act->kind || ($side && !$ends && \in_array($act->kind, self::GOES_ON, true));

@@ -45,6 +45,8 @@ final readonly class Mentions
     private const ALTERNATIVE = '/\(\s*or\s*$/iu';
     /** "in pieces like a walnut" */
     private const LIKENED = '/\b(?:like|size of|(?:big|large|small|thick) as)\s+(?:an?\s+|the\s+)?$/iu';
+    /** "3 peppers (red and green)" */
+    private const COLOUR = '/^\W*(?:red|green|yellow|orange|white|black|purple)\W*$/iu';
     /** "For the dumplings:" */
     private const FOR_IT = '/^\W*for (?:the )?$/iu';
     /** "a large pot of salted water" is a vessel, "a pot of cream" an amount. */
@@ -173,7 +175,9 @@ final readonly class Mentions
                 || $part->start === $sentence->start && ($heads || preg_match(self::VERB, $sentence->text))) {
                 continue;
             }
-            if (preg_match(self::LIKENED, substr($sentence->text, 0, $part->start - $sentence->start))) {
+            $said = substr($sentence->text, 0, $part->start - $sentence->start);
+            if (preg_match(self::LIKENED, $said)
+                || (preg_match(self::COLOUR, $part->text) && strrpos($said, '(') > (int) strrpos($said, ')'))) {
                 continue;
             }
             if (preg_match('/^\p{L}/u', $part->text) && \strlen($part->text) < 40 && $this->begins($part->text, true)) {

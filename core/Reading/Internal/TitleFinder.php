@@ -22,6 +22,12 @@ final readonly class TitleFinder
         .'|our)\s+(?<dish>[\p{L} ]{4,40}?)(?=\s+(?:and|it|that|which'
         .'|for|so|you|we|i|take|get|recipe|today|tonight|from|serves|feeds)\b|[,.!]|$)/iu';
 
+    private const ANNOUNCES = '/^\W*(?:(?:ok(?:ay)?|so|right|well|um|uh|now|alright|this (?:one )?is|here\'?s|it\'?s'
+        .'|we\'?re (?:making|doing))\b[\s,.–-]*)*(?:(?:my|the|a|an|our|some|for)\s+)*'
+        .'(?<dish>(?![\p{L} ]{0,20}\b(?:how|what|why)\b)\p{L}[\p{L}’\' ]{5,40}?)'
+        .'(?=\s+(?:for (?:the|my|your|an?) (?:slow[ -]?cooker|oven|crock)|for (?:about )?\w+ (?:people|of us)'
+        .'|you(?:\'ll)? (?:want|need))\b)/iu';
+
     public function __construct(private IngredientReader $reader)
     {
     }
@@ -48,7 +54,7 @@ final readonly class TitleFinder
             }
         }
 
-        return null === $best ? $this->spoken($lines) ?? self::opening($lines) : Title::of($best);
+        return $this->announced($lines) ?? (null === $best ? $this->spoken($lines) ?? self::opening($lines) : Title::of($best));
     }
 
     private function namesFood(string $text): bool
@@ -78,6 +84,22 @@ final readonly class TitleFinder
         $title = [] === $lines ? '' : Title::of($lines[0]->line->said->text);
 
         return str_word_count($title) <= self::MOST_OPENING && preg_match(self::DISH, $title) ? $title : null;
+    }
+
+    /**
+     * "ok so turkey thighs in cider for the slow cooker you want two big ones".
+     *
+     * @param list<TaggedLine> $lines
+     */
+    private function announced(array $lines): ?string
+    {
+        foreach (\array_slice($lines, 0, 2) as $line) {
+            if (preg_match(self::ANNOUNCES, $line->line->said->text, $m) && $this->namesFood($m['dish'])) {
+                return trim($m['dish']);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -47,7 +47,10 @@ final readonly class Verbs
     private const AS_NOUN = '/^\s+(?:on|in|goes|go|is|out|back|and put|sits|over|should|will)\b/iu';
     private const MASHES = ['mash', 'purée', 'puree'];
     /** "Purée first, veal on it": the order on the plate. */
-    private const ON_THE_PLATE = '/^\s+(?:first|goes|underneath|under|beside|below|at the bottom|on the plates?|onto)\b/iu';
+    private const ON_THE_PLATE = '/^\s*:|^\s+(?:first|goes|underneath|under|beside|below|at the bottom|on the plates?|onto)\b/iu';
+    /** "ham cut in strips": how it is, not what is done. */
+    private const CUT_INTO = '/^\s+(?:up\s+)?(?:in(?:to)?|across|on the|along|lengthways|lengthwise|thick|thin|small|fine)\b/iu';
+    private const A_WORD = '/(?<!\band)(?<!\bthen)(?<!\bor)(?<!\bto)(?<!\bit)(?<!\bthem)(?<=[\p{L})])\s+$/iu';
     /** "butter and flour": no verb, unless something is floured. */
     private const FLOURS = '/^\s+(?:the|it|them|each|your|all|both|lightly|well|pieces?|meat|joints?|beef|lamb|pork|veal|shanks?'
         .'|chicken)\b/iu';
@@ -114,7 +117,8 @@ final readonly class Verbs
             'oven' === $verb => preg_match(self::HEATS, $before) || preg_match(self::AN_OVEN, $before),
             'heat' === $verb => 1 === preg_match(self::HEAT_ITSELF, $before),
             'brown' === $verb => 1 === preg_match(self::BROWN_THINGS, $behind),
-            'cut' === $verb => 1 === preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind),
+            'cut' === $verb => preg_match('/^\s+(?:sides?|edges?|surfaces?|faces?|parts?)\b/iu', $behind)
+                || (preg_match(self::CUT_INTO, $behind) && 1 === preg_match(self::A_WORD, $before)),
             'flour' === $verb => !preg_match(self::FLOURS, $behind),
             'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
             'sieve' === $verb => 1 === preg_match('/\b(?:an?|the|through|fine|coarse)\s+$/iu', $before),

@@ -222,7 +222,7 @@ final class WayReader
         }
         $this->unfinished = 'step' === $zone && !preg_match('/[.!?:;]\W*$/u', $text);
         $this->asLong($text, $durations, $celsius, $zone, $line);
-        if ('step' === $zone && !preg_match('/\b(?:last|final)\b/iu', $text)) {
+        if ('step' === $zone && !preg_match('/\b(?:last|final|fridge|refrigerat\w*|larder)\b/iu', $text)) {
             $this->lid = self::lidIn($text) ?? $this->lid;
         }
         if ([] === $durations && 'step' === $zone && preg_match(self::SLOW, $text) && preg_match(self::COOKS, $text)) {

@@ -98,7 +98,7 @@ final class DishesAsExpectedTest extends TestCase
         ], 590.0, 0.0, ['thyme']];
         yield 'tied-brisket-mash' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 15, 'load' => 5, 'take-out' => 2,
-            'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'side-cut' => 12, 'side-work' => 20,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'carve-meat' => 7, 'side-cut' => 12, 'side-work' => 20,
             'side-work-2' => 5, 'side-work-3' => 10,
         ], 180.0, 0.0, ['string', 'parsley stalks']];
         yield 'warmed-insert' => [[

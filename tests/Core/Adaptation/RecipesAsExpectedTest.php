@@ -42,6 +42,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-soak' => 5, 'cut-vegetables' => 9, 'blanch' => 15, 'fry-base' => 8, 'beans-on' => 5, 'boil-wine-down' => 6,
             'load' => 5, 'strain-and-skim' => 4, 'take-out' => 2,
         ]];
+        yield 'belly-in-dark-caramel' => [[
+            'blanch' => 15, 'caramel' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'side-work' => 8,
+            'side-work-2' => 5, 'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 15, 'back-in' => 5,
+            'glaze' => 3,
+        ]];
         yield 'blanched-and-glazed-ribs' => [[
             'cut-vegetables' => 13, 'stand' => 30, 'blanch' => 15, 'stand-2' => 20, 'mix' => 7, 'load' => 5, 'add-i10' => 5,
             'add-i16' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 9, 'glaze' => 8,
@@ -82,6 +87,11 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 2, 'fry-base' => 2, 'stand' => 30, 'toast-spices' => 1, 'mix' => 5, 'dry-meat' => 3,
             'brown-meat' => 15, 'fry-base-2' => 3, 'load' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
         ]];
+        yield 'chilli-to-shred' => [[
+            'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 12, 'boil-wine-down' => 2,
+            'heat-up' => 8, 'load' => 5, 'add-i5' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 9,
+            'back-in' => 5, 'rest-meat' => 15,
+        ]];
         yield 'chilli-with-guacamole' => [[
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 12, 'fry-base' => 12, 'heat-up' => 8, 'load' => 5,
             'add-i12' => 5, 'strain-and-skim' => 4, 'side-work' => 10, 'side-work-2' => 12,
@@ -98,6 +108,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-salt' => 5, 'cut-vegetables' => 5, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 6,
             'boil-wine-down' => 8, 'load' => 5, 'add-i7' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 10,
             'reduce' => 15, 'glaze' => 8,
+        ]];
+        yield 'dictated-boned-and-sliced' => [[
+            'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'boil-wine-down' => 6, 'load' => 5,
+            'add-i4' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 7, 'carve-meat' => 5, 'cream-in' => 2,
+            'simmer-on' => 15, 'back-in' => 5, 'side-work' => 20, 'side-work-2' => 5,
         ]];
         yield 'duck-and-cherries' => [[
             'night-marinate' => 10, 'cut-vegetables' => 2, 'dry-meat' => 3, 'brown-meat' => 17, 'fry-base' => 5,
@@ -180,11 +195,11 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'mushrooms-fried-apart' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 12, 'boil-wine-down' => 7, 'load' => 5,
             'fry-apart' => 6, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'take-out' => 2, 'reduce' => 10,
-            'slurry' => 5,
+            'slurry' => 5, 'carve-meat' => 6,
         ]];
         yield 'next-day-cold-fat' => [[
             'cut-vegetables' => 7, 'fry-base' => 25, 'dry-meat' => 3, 'brown-meat' => 24, 'boil-wine-down' => 15, 'load' => 5,
-            'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 10, 'back-in' => 10,
+            'lift-out' => 5, 'strain-and-skim' => 4, 'carve-meat' => 8, 'reduce' => 10, 'back-in' => 10,
         ]];
         yield 'off-the-bones-and-back' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 7, 'fry-base' => 7, 'boil-wine-down' => 4, 'load' => 5,
@@ -239,6 +254,11 @@ final class RecipesAsExpectedTest extends TestCase
             'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 12, 'rest-meat' => 30, 'side-work' => 10,
             'side-work-2' => 10,
         ]];
+        yield 'puree-under-its-own-name' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 7, 'dry-meat' => 3, 'brown-meat' => 15, 'fry-base' => 8,
+            'heat-up' => 8, 'boil-wine-down' => 11, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 31,
+            'back-in' => 5, 'side-work' => 5, 'side-work-2' => 15, 'side-work-3' => 10,
+        ]];
         yield 'radish-for-the-last-two' => [[
             'cut-vegetables' => 9, 'stand' => 30, 'blanch' => 18, 'mix' => 6, 'load' => 5, 'add-i2' => 5,
             'strain-and-skim' => 4, 'lift-out' => 5, 'reduce' => 4, 'glaze' => 8,
@@ -263,6 +283,7 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'roots-three-hours-later' => [[
             'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 7, 'boil-wine-down' => 6,
             'heat-up' => 8, 'load' => 5, 'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2,
+            'carve-meat' => 6,
         ]];
         yield 'rub-and-hot-sauce' => [[
             'night-marinate' => 10, 'cut-vegetables' => 5, 'simmer-first' => 10, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
@@ -275,6 +296,10 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'said-late-in-the-cooking' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 8, 'load' => 5, 'add-i5' => 5,
             'add-i6' => 5, 'strain-and-skim' => 4,
+        ]];
+        yield 'salted-the-night-before' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 12,
+            'boil-wine-down' => 5, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'reduce' => 10,
         ]];
         yield 'seared-in-the-insert' => [[
             'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'beans-on' => 5,
@@ -302,6 +327,7 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'thickened-in-one' => [[
             'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 15, 'slurry' => 2,
+            'carve-meat' => 6,
         ]];
         yield 'thighs-and-pasta' => [[
             'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 14, 'fry-base' => 11, 'boil-wine-down' => 5, 'load' => 5,
@@ -351,6 +377,10 @@ final class RecipesAsExpectedTest extends TestCase
             'render' => 8, 'brown-meat' => 11, 'fry-base' => 6, 'boil-wine-down' => 2, 'heat-up' => 8, 'load' => 5,
             'fry-apart' => 15, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 10, 'back-in' => 5, 'side-cut' => 12,
             'side-work' => 18, 'side-work-2' => 5,
+        ]];
+        yield 'walnuts-ground-into-the-sauce' => [[
+            'cut-vegetables' => 4, 'fry-base' => 5, 'mix' => 5, 'dry-meat' => 3, 'brown-meat' => 9, 'fry-base-2' => 8,
+            'mix-2' => 5, 'load' => 5, 'look-s12.1' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
         ]];
         yield 'wine-boiled-apart' => [[
             'cut-vegetables' => 17, 'boil-wine-down' => 15, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 10,

@@ -66,6 +66,18 @@ final class SidesOfDishTest extends TestCase
         self::assertLessThan($jobs[0]->minutes, array_map(static fn (Job $j): int => $j->minutes, Sides::load()->all()[0]->jobs(2))[0]);
     }
 
+    public function testWhatIsDoneToThemInASentenceAboutItIsTheSides(): void
+    {
+        $dish = self::dish(\sprintf(self::BRAISE, '1 kg potatoes', 'Serve with mashed potato: boil them for twenty minutes, then mash.'));
+        $of = new SidesOfDish($dish, Sides::load());
+
+        self::assertSame(['mash'], array_map(static fn (Side $s): string => $s->id, $of->all()));
+        self::assertSame([], array_filter(
+            array_merge(...array_map(static fn ($part): array => $part->acts, $dish->beside())),
+            static fn (Act $a): bool => ActKind::SideWork === $a->kind && !\in_array($a->id, $of->toldBy(['mash']), true),
+        ));
+    }
+
     private static function dish(string $text): Dish
     {
         $reading = (new RecipeReader(Larder::load(), Cuts::load()))->read($text, new Problems());
