@@ -132,7 +132,7 @@ final class ActReader
         .'|rice and peas)(?=:)|meanwhile|(?:while|as) (?:(?:the|your) )?\w+ (?:cooks?|braises?|simmers?|stews?'
         .'|finish(?:es)?|rests?|reduces?|bubbles?|(?:is|are) (?:resting|cooking'
         .'|braising|simmering|in the oven))|in the meantime|(?:and )?for the (?:mash|pur[ée]e|couscous|rice|dumplings|crumbs|salad'
-        .'|slaw|relish|salsa|raita|dressing'
+        .'|slaw|relish|salsa|raita|dressing|risotto|pila[fu]|pasta|noodles|croutons'
         .'|potatoes|polenta|gremolata|topping|garnish|peas|greens)|'.self::FOR_A_SAUCE.')\b/iu';
     /** "meanwhile place the onions in the bottom of a 7-quart slow cooker" */
     public const INTO_THE_COOKER = '/\b(?:in|into|to|of|over) (?:the |a |an |your )?(?:[\d.,]+[- ]?(?:quart|qt|lit(?:re|er)|l)s?\.? )?'
@@ -269,7 +269,7 @@ final class ActReader
             $to = $hits[$k + 1][1] ?? \strlen($sentence);
             $whole = (0 === $k || [] === $spans ? $lead : self::leadIn($sentence, $hits[$k - 1][1], $at))
                 .substr($sentence, $at, $to - $at);
-            $places = $naming->in((string) preg_replace([self::BUT, self::WHILE_IT, self::SALTED], '', $whole));
+            $places = $naming->within((string) preg_replace([self::BUT, self::WHILE_IT, self::SALTED], '', $whole), $sentence);
             $done = (string) preg_replace(
                 '/\b(?:until|till)\b[^,;.]*/iu', '', substr($sentence, $at + \strlen($verb), $to - $at - \strlen($verb)),
             );
@@ -292,10 +292,7 @@ final class ActReader
                 $spokenOf = \in_array('sauce', $objects, true) ? 'sauce' : $spokenOf;
                 $lead = [] === $spans ? $whole : $lead;
                 $last = array_pop($spans);
-                $spans = [
-                    ...$spans,
-                    ...(null === $last ? [] : [[$last[0], $last[1].$whole, array_values(array_unique([...$last[2], ...$places]))]]),
-                ];
+                $spans = [...$spans, ...(null === $last ? [] : [$this->wentOn($last, $whole, $places, $objects, $after, $spokenOf)])];
                 continue;
             }
             $kind = $after && self::isApart($kind, $whole, $objects) ? ActKind::SideWork : $kind;
@@ -343,6 +340,24 @@ final class ActReader
     private function isLifted(array $spans): bool
     {
         return $this->lifted || [] !== array_filter($spans, static fn (array $s): bool => ActKind::Lift === $s[0]);
+    }
+
+    /**
+     * "Add the beef | and turn it in the paste for 5 minutes": what goes into a hot pan is fried by what comes behind it as well.
+     *
+     * @param array{ActKind, string, list<int>} $last
+     * @param list<int>                         $places
+     * @param list<string>                      $objects of what comes behind
+     *
+     * @return array{ActKind, string, list<int>}
+     */
+    private function wentOn(array $last, string $more, array $places, array $objects, bool $after, string $spokenOf): array
+    {
+        $all = array_values(array_unique([...$last[2], ...$places]));
+        $kind = ActKind::Load === $last[0] && !$this->beside
+            ? $this->inPan($last[0], $objects, $last[1].$more, $after, \count($all), $spokenOf) : $last[0];
+
+        return [ActKind::FryBase === $kind ? $kind : $last[0], $last[1].$more, $all];
     }
 
     /** @param list<string> $objects */

@@ -81,6 +81,11 @@ final class IngredientReader
     private const COUNTED = '/\((?:about\s+)?(?<low>\d{1,2})(?:\s*(?:-|–|or|to)\s*(?<high>\d{1,2}))?(?=[,)])/u';
     private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)(?:\s*[:–—]|\s-)\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
+    /** "For the gremolata: …" */
+    private const HEAD = '/^\W*for (?:the|your) [\p{L} ]{3,40}:\s+(?=\S)/iu';
+    /** "12 bone in thighs": said of them, and nothing in anything. */
+    private const BONE_IN = '/\b(bone|skin|rind) (in|on|off)\b(?! (?:the|a|it|its|your)\b)/iu';
+    private const ONLY_BONE_IN = '/^\W*(?:(?:bone|skin|rind)-(?:in|on|off)\W*)+$/iu';
     /** Cuts of whatever animal. */
     private const BARE_CUT = '/\b(?:shoulder|shanks?|cheeks?|belly|neck|knuckles?|thighs?|drumsticks?|haunch|joint)\b/iu';
     /** Words that open a food without naming it. */
@@ -146,7 +151,9 @@ final class IngredientReader
     {
         $read = $this->lately[$source] ?? null;
         if ($line !== $read?->line) {
-            $text = $this->amountFirst($this->taken->meant(trim((string) preg_replace(self::BULLET, '', $source))));
+            $text = $this->amountFirst($this->taken->meant(trim(
+                (string) preg_replace([self::BULLET, self::HEAD, self::BONE_IN], ['', '', '$1-$2'], $source),
+            )));
             $read = $this->special($source, $line, $text) ?? $this->ordinary($source, $line, $text);
             $this->lately = \array_slice([$source => $read] + $this->lately, 0, self::REMEMBERED, true);
         }
@@ -450,6 +457,9 @@ final class IngredientReader
     /** @return array{Food|null, Cut|null, Role}|null */
     private function identify(string $text, string $notes): ?array
     {
+        if (preg_match(self::ONLY_BONE_IN, $text)) {
+            return null;
+        }
         $named = $this->larder->named($text);
         if (preg_match('/^(?<spice>.+?)\s+powder$/iu', $text, $m) && null !== $named && !str_ends_with($named[1], 'powder')) {
             $named = $this->larder->named("ground $m[spice]") ?? $named;

@@ -225,7 +225,9 @@ final readonly class MethodReader
             array_push($acts, ...array_map(static fn (Act $a): Act => $a->onLine($step->line), $told));
         }
 
-        return ActsTogether::boilingWhatWasPoured(ActsTogether::putInFor($acts), $ingredients);
+        return ActsTogether::vegetablesMadeBeside(
+            ActsTogether::boilingWhatWasPoured(ActsTogether::putInFor($acts), $ingredients), $ingredients,
+        );
     }
 
     /**

@@ -32,6 +32,8 @@ final class Naming
         'skin', 'rind', 'juice', 'sauce', 'water', 'tin', 'can', 'chopped', 'sliced', 'whole', 'soaked', 'ground', 'dried', 'fresh',
         'large', 'slice', 'slices',
     ];
+    /** "pound to a paste" */
+    private const MADE_INTO = '/\b(?:to|into) an? (?:\p{L}+ )?paste\b/iu';
     /** Where one of these and a vegetable end alike, the bare word is its: "salt and pepper". */
     private const BARE_FIRST = [Role::Spice, Role::Salt];
 
@@ -87,6 +89,19 @@ final class Naming
         $this->places = $places;
     }
 
+    /**
+     * What a clause names: of a food that is listed twice the one that its sentence means.
+     *
+     * @return list<int>
+     */
+    public function within(string $clause, string $sentence): array
+    {
+        $named = $this->in($clause);
+        $meant = array_values(array_intersect($named, $this->in($sentence)));
+
+        return [] === $meant ? $named : $meant;
+    }
+
     /** @return list<int> places among the ingredients; a word within a longer name names nothing else */
     public function in(string $sentence): array
     {
@@ -96,7 +111,7 @@ final class Naming
     /** @return list<int> */
     private function places(string $sentence): array
     {
-        $text = ' '.Larder::normal($sentence).' ';
+        $text = ' '.Larder::normal((string) preg_replace(self::MADE_INTO, ' ', $sentence)).' ';
         $found = $several = [];
         foreach ($this->places as $name => $places) {
             if (!str_contains($text, " $name")) {
@@ -214,7 +229,8 @@ final class Naming
     {
         $groups = [];
         foreach ($ingredients as $k => $one) {
-            foreach ('' === $one->group ? [] : ['sauce' === $one->group ? [] : [$one->group], self::asListed($one->group)] as $names) {
+            $called = array_unique([$one->group, (string) preg_replace('/^.* /u', '', $one->group)]);
+            foreach ('' === $one->group ? [] : ['sauce' === $one->group ? [] : $called, self::asListed($one->group)] as $names) {
                 foreach ($names as $name) {
                     $groups[$name][] = $k;
                 }

@@ -197,7 +197,7 @@ final class Chores
     /** It soaks, or lies in its marinade, by itself. */
     private function standing(Deed $d): Chore
     {
-        $minutes = $d->act->minutes?->middle() ?? self::SOAKING;
+        $minutes = $d->act->minutes?->middle() ?? (float) ($d->variables['minutes'] ?? self::SOAKING);
 
         return new Chore(
             'stand', 'stand', \in_array($d->stage, [Stage::Evening, Stage::During], true) ? $d->stage : Stage::Before, [],

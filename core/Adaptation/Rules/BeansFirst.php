@@ -36,7 +36,8 @@ final readonly class BeansFirst implements Rule
         );
 
         return $process->map(static fn (Deed $d): Deed => $d->is(ActKind::BoilBeans) && Stage::Before === $d->stage ? $d->gone() : $d)
-            ->inserted($boil, ActKind::Load)->noting(...$in->step($boil));
+            ->inserted($boil, ActKind::FryBase, ActKind::Deglaze, ActKind::BoilDown, ActKind::HeatUp, ActKind::Load)
+            ->noting(...$in->step($boil));
     }
 
     private static function boilsLong(Deed $deed): bool

@@ -9,10 +9,13 @@ use Pausis\Core\Day\HandsOn;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Recipe\ActKind;
 use Pausis\Core\Recipe\Ingredient;
+use Pausis\Core\Recipe\PartKind;
 
 /** What every braise needs before its pot is on, where the recipe doesn't say it: cutting, drying, the pan, and the evening's work. */
 final readonly class Preparing implements Rule
 {
+    private const STEEPED = '/\b(?:soaked|steeped|softened|rehydrated) (?:in (?:\w+ ){0,3}water )?(?:for )?(?:about )?'
+        .'(?<minutes>\d{1,2}) ?min/iu';
     private const SOAKED = '/\bsoaked (?:overnight|(?:for )?(?:at least |about )?(?:\d+|several|a few)'
         .'(?:\s*(?:-|–|to)\s*\d+)? hours)\b/iu';
     /** Code of the cutting for what is marinated the evening before. */
@@ -53,7 +56,7 @@ final readonly class Preparing implements Rule
                 ...ActKind::cases(),
             );
         }
-        $process = self::soakedByTheList($process, $in);
+        $process = self::steepedByTheList(self::soakedByTheList($process, $in), $in);
         if ($handling->saltsTheNightBefore) {
             $process = $process->inserted(Deed::added(ActKind::Season, Stage::Evening, 'salt-meat'));
         }
@@ -77,6 +80,23 @@ final readonly class Preparing implements Rule
                 ActKind::Soak, Stage::Evening, 'soak-beans', array_map(static fn (Ingredient $i): string => $i->key(), $soaked),
                 ['food' => implode(', ', array_map(static fn (Ingredient $i): string => $i->foodText, $soaked))],
             ), ...ActKind::cases());
+    }
+
+    /** "10 dried chillies, soaked in hot water for 20 minutes": told only in the list. */
+    private static function steepedByTheList(Process $process, Circumstances $in): Process
+    {
+        $told = array_merge([], ...array_map(static fn (Deed $d): array => $d->act->foods, $process->in(Stage::Before, ActKind::Soak)));
+        foreach ($in->order->recipe->ingredients as $one) {
+            if (Role::Meat === $one->role || \in_array($one->key(), $told, true) || PartKind::Braise !== $one->part
+                || !preg_match(self::STEEPED, $one->source, $m)) {
+                continue;
+            }
+            $process = $process->inserted(Deed::added(
+                ActKind::Soak, Stage::Before, 'steep', [$one->key()], ['food' => $one->foodText, 'minutes' => (float) $m['minutes']],
+            ), ...ActKind::cases());
+        }
+
+        return $process;
     }
 
     /** Whether the meat is dried, or floured, before it is browned. */

@@ -104,10 +104,10 @@ final readonly class Process
                     && [] === array_diff($act->foods, $a->foods),
             );
             $by = [] === $in ? null : array_values($in)[0]->when->offset?->middle();
-            $with = array_filter(\array_slice($acts, $k), static fn (Act $a): bool => $a->source === $act->source
-                || ([] === $a->foods && $a->line === $act->line));
+            $with = array_filter($acts, static fn (Act $a, int $at): bool => $a->source === $act->source
+                || ($at > $k && [] === $a->foods && $a->line === $act->line), \ARRAY_FILTER_USE_BOTH);
             foreach (null === $by || isset($begins[$act->id]) ? [] : array_reverse($with) as $one) {
-                $by += self::IN_HAND + ($one->minutes?->middle() ?? 0.0);
+                $by += self::IN_HAND + ($one->minutes?->middle() ?? self::IN_HAND);
                 $begins[$one->id] = $by;
             }
         }

@@ -33,6 +33,7 @@ final readonly class ActsTogether
     private const NEXT_DAY = '/^\W*tomorrow\b|^\W*(?:(?:the )?next day|the day after)\b.*\b(?:wraps?|pasties|pasty|hash|sandwich\w*'
         .'|tacos?|pies?|leftovers?'
         .'|saved|soup|fritters|croquettes|rag[uùú]|pasta|burritos?|quesadillas?|toasties?|buns?)\b/isu';
+    private const THE_VEGETABLES = '/\b(?:the|all the|these|those) (?:(?:glazed|fried|roasted|browned) )?(?:vegetables|veg|roots)\b/iu';
     /** "toss with a cup of the sauce" */
     private const SOME_SAUCE = '/\b(?:an?|some|two|three|few|little|\d)\b[^.;,]{0,16}\bof (?:the|its) (?:sauce|juices?|gravy|stew)\b/iu';
     /** What is made of it another day. */
@@ -162,6 +163,33 @@ final readonly class ActsTogether
         }
 
         return $kept;
+    }
+
+    /**
+     * "Meanwhile glaze the carrots and turnips. Add the vegetables to the pot": those that were made beside, and are in none yet.
+     *
+     * @param list<Act>        $acts        of a method
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<Act>
+     */
+    public static function vegetablesMadeBeside(array $acts, array $ingredients): array
+    {
+        $vegetables = array_map(static fn (Ingredient $i): string => $i->key(), array_filter(
+            $ingredients, static fn (Ingredient $i): bool => Role::Vegetable === $i->role,
+        ));
+        $made = [];
+        foreach ($acts as $k => $act) {
+            if (ActKind::Add === $act->kind && [] === $act->foods && [] !== $made && preg_match(self::THE_VEGETABLES, $act->words)) {
+                $acts[$k] = $act->taking($made);
+                $made = [];
+            }
+            $made = ActKind::SideWork === $act->kind
+                ? array_values(array_unique([...$made, ...array_intersect($act->foods, $vegetables)]))
+                : array_values(array_diff($made, $act->foods));
+        }
+
+        return $acts;
     }
 
     /**

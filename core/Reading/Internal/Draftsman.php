@@ -80,7 +80,7 @@ final class Draftsman
     public function read(string $text, Flow $flow, array $lines): Reading
     {
         $before = null;
-        $lines = Bullets::asOneMethod(SpokenOfAgain::asNotes($lines));
+        $lines = ToldLists::asListed(Bullets::asOneMethod(SpokenOfAgain::asNotes($lines)));
         foreach ($lines as $k => $line) {
             $this->another ??= $this->beginsAnother($lines, $k) ? $line->line->whole->line : null;
             if (null !== $this->another || \strlen($line->line->said->text) > self::MOST_STRETCH_BYTES || !$this->draft->hasRoom()) {

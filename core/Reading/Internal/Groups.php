@@ -63,6 +63,9 @@ final readonly class Groups
                 $found = $m[0];
                 $at = $other->line - 1;
             }
+            if ($other === $one) {
+                break;
+            }
         }
 
         return '' !== $found && $this->isApart($one, $at) ? '' : $found;

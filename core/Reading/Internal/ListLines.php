@@ -11,7 +11,7 @@ use Pausis\Core\Recipe\MarkKind;
 use Pausis\Core\Recipe\StepKind;
 
 /** Takes the ingredients from lines of the list, of which each may hold several. */
-final readonly class ListLines
+final class ListLines
 {
     /** "saffron, in 2 tbsp hot water" */
     private const OF_THE_ONE_BEFORE = '/^\W*in\s+(?:[\d½¼¾]|a\s|hot|warm|cold)/iu';
@@ -33,15 +33,20 @@ final readonly class ListLines
     /** "FOR THE POT — 2 tbsp oil" */
     private const LED = '/^\W*(?:FOR|TO)\s[\p{Lu} ]{3,24}\s*[—–:-]\s+(?=\S)/u';
     /** "1 shoulder of lamb, bone in, about 2 kg" */
-    private const SAID_OF_IT = '/^\W*(?:bones?|skin|rind|fat|shell|tops?|stalks?|stems?)[ -](?:in|on|off|side|removed|trimmed|and|or)\b/iu';
+    private const SAID_OF_IT = '/^\W*(?:[\d.,½]+\s*(?:kg|g|lbs?|pounds?|kilos?|oz)\s+)?(?:bones?|skin|rind|fat|shell'
+        .'|tops?|stalks?|stems?)[ -](?:in|on|off|side|removed|trimmed|and|or)\b/iu';
 
-    public function __construct(private Draft $draft, private Mentions $mentions)
+    /** The line that told what is needed, one sentence after the other. */
+    private ?int $told = null;
+
+    public function __construct(private readonly Draft $draft, private readonly Mentions $mentions)
     {
     }
 
     public static function isNamed(string $line): bool
     {
-        return preg_match(self::NAMED_LIST, $line) && preg_match_all('/\s\/\s|,\s|;\s/u', $line) > 1;
+        return (preg_match(ToldLists::NEEDED, $line) || preg_match(self::NAMED_LIST, $line))
+            && preg_match_all('/\s\/\s|,\s|;\s/u', $line) > 1;
     }
 
     public function line(Stretch $line): void
@@ -51,8 +56,11 @@ final readonly class ListLines
             $line = $line->part(\strlen($m[0]), \strlen($line->text));
         }
         ++$this->draft->listed;
-        if (self::isNamed($line->text) && preg_match(self::NAMED_LIST, $line->text, $m)) {
-            $this->draft->marking->claim($line->part(0, \strlen($m[0])), MarkKind::Heading);
+        $needed = 1 === preg_match(ToldLists::NEEDED, $line->text, $m);
+        $this->told = $needed ? $line->line : $this->told;
+        // What stands in one line with it keeps the words that head it.
+        if ($needed || ($line->line !== $this->told && self::isNamed($line->text) && preg_match(self::NAMED_LIST, $line->text, $m))) {
+            $this->draft->marking->claim($line->part(0, \strlen($m[0])), $needed ? MarkKind::Around : MarkKind::Heading);
             $this->several($line->part(\strlen($m[0]), \strlen($line->text)));
 
             return;
@@ -91,7 +99,8 @@ final readonly class ListLines
         if ($this->forTheTable($cell)) {
             return;
         }
-        $whole = References::refers($cell->text) || $reader->takesBack($cell->text) || preg_match(self::LABELLED, $cell->text)
+        $whole = References::refers($cell->text) || $reader->takesBack($cell->text)
+            || ($cell->line !== $this->told && preg_match(self::LABELLED, $cell->text))
             || preg_match(self::IN_ALL, $cell->text);
         $parts = $whole ? [$cell] : $cell->split(self::PARTS, 40);
         $kept = $this->joined($cell, $parts);

@@ -17,8 +17,14 @@ final readonly class Mentions
 {
     private const TIME = '/^\s*(?:more\s+)?(?:hours?|hrs?|minutes?|mins?|seconds?|days?|nights?|degrees?|°|times?|sides?|people|cm|inch'
         .'|per\s?cent|%|thirds?|halves|quarters?|way|while|bit|lid|boil|simmer|good)/iu';
+    /** "veal or chicken stock" */
+    private const EITHER_STOCK = '(?:beef|veal|chicken|lamb|pork|duck|fish|vegetable)'
+        .' or (?:beef|veal|chicken|lamb|pork|duck|vegetable|game)'
+        .' (?:stock|broth)\b';
     /** A food's name ends where the sentence goes on. */
-    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?<food>(?!(?:with|in|into|on|of|for|from|each|or|then|at'
+    private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?:(?:thick|thin|large|big|small|good|meaty|(?:bone|skin)[- ](?:in|on))\s+)*'
+        .'(?:(?:slices?|pieces?|chunks?)\s+of\s+)?'
+        .'(?<food>'.self::EITHER_STOCK.'|(?!(?:with|in|into|on|of|for|from|each|or|then|at'
         .'|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped'
         .'|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine'
         .'|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave'
@@ -35,7 +41,7 @@ final readonly class Mentions
     private const ENDS = '/^\s*(?:or so|or thereabouts|in all|in weight|each|apiece)?\s*(?:[.,;:)!]|$)/iu';
     private const IN_WEIGHT = '/^\s*(?:in weight|each|apiece)\b/iu';
     /** Verbs that are foods too, where they open a sentence. */
-    private const VERB = '/^\W*(?:toast|roll|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
+    private const VERB = '/^\W*(?:toast|roll|wrap|mash|coat|move|flour|salt|butter|pepper|oil|water|stock|cream|dice)\s+(?:and|the|it'
         .'|them|these|those|your|both|on|in)\b/iu';
     /** "a few anchovies (5 or 6)" */
     private const COUNTED = '/^\s*\((?:about\s+)?\d{1,2}(?:\s*(?:-|–|or|to)\s*\d{1,2})?(?=[,)])[^)]{0,40}\)/u';
@@ -47,6 +53,8 @@ final readonly class Mentions
     private const LIKENED = '/\b(?:like|size of|(?:big|large|small|thick) as)\s+(?:an?\s+|the\s+)?$/iu';
     /** "3 peppers (red and green)" */
     private const COLOUR = '/^\W*(?:red|green|yellow|orange|white|black|purple)\W*$/iu';
+    /** "wrap it", "marrow side up" */
+    private const HANDLED = '/^\W*wrap (?:it|them|up|well|tightly)\b|\bside (?:up|down)\b/iu';
     /** "For the dumplings:" */
     private const FOR_IT = '/^\W*for (?:the )?$/iu';
     /** "a large pot of salted water" is a vessel, "a pot of cream" an amount. */
@@ -176,7 +184,7 @@ final readonly class Mentions
                 continue;
             }
             $said = substr($sentence->text, 0, $part->start - $sentence->start);
-            if (preg_match(self::LIKENED, $said)
+            if (preg_match(self::LIKENED, $said) || preg_match(self::HANDLED, $part->text)
                 || (preg_match(self::COLOUR, $part->text) && strrpos($said, '(') > (int) strrpos($said, ')'))) {
                 continue;
             }

@@ -137,7 +137,9 @@ final readonly class Named
             $nameless = static fn (Ingredient $one): bool => Role::Meat === $one->role && null === $one->cut
                 && !preg_match(self::ANIMALS, mb_strtolower($one->source));
             $named = fn (Ingredient $one): Ingredient => $nameless($one)
-                ? $this->draft->reader->fromParts($one->source, $one->line, $one->amountText, "$animals[0] $one->foodText", null)
+                ? $this->draft->reader->fromParts($one->source, $one->line, $one->amountText, $animals[0].' '.preg_replace(
+                    '/\b(?:bone|skin)-(?:in|on|off)\s+/iu', '', $one->foodText,
+                ), null)
                 : $one;
             $this->draft->ingredients = array_map($named, $this->draft->ingredients);
         }

@@ -186,6 +186,10 @@ final readonly class Parts
                     && \in_array(ActKind::Serve->value, $kinds, true))) {
             return PartKind::Side;
         }
+        // "slaw (half a cabbage, mayonnaise)": what is named with what is served, and nowhere else, is no part of the pot.
+        if ([ActKind::Serve->value] === $kinds && \in_array($one->role, [Role::Seasoning, Role::Dairy], true)) {
+            return PartKind::Topping;
+        }
         if (Role::Meat !== $one->role && $this->isPouredAway($used, $kinds, $place)) {
             return PartKind::Marinade;
         }

@@ -122,6 +122,7 @@ final readonly class Verbs
             'flour' === $verb => !preg_match(self::FLOURS, $behind),
             'skin' === $verb, 'bone' === $verb => 1 === preg_match('/^[\s-]*(?:sides?|down|up|on|in|off|out|is|and bone)\b/iu', $behind),
             'sieve' === $verb => 1 === preg_match('/\b(?:an?|the|through|fine|coarse)\s+$/iu', $before),
+            'ladle' === $verb => 1 === preg_match('/\b(?:the|a|an|each|every|last|one|half a)\s+$/iu', $before),
             'core' === $verb => 1 === preg_match('/^\W*(?:temp|at|of|is|reads?|>|[\d<])/iu', $behind),
             \in_array($verb, self::NOUNS, true) && preg_match(self::PEEL, $before) => true,
             \in_array($verb, self::ROASTS, true) && preg_match(self::AS_NOUN, $behind) => true,

@@ -115,6 +115,10 @@ final class WayReader
     private const MOST_HOURS = 16.0;
     /** A setting with hours of at least so many is a slow cooker's. */
     private const SLOW_MINUTES = 110.0;
+    /** "Add the vegetables to the casserole and cook for 40 minutes more" */
+    private const GOES_ON = '/^\W*(?:then |now )?(?:add|put|return|tip|stir|nestle)\b[^.;]*\b(?:to|into|in) the '
+        .'(?:casserole|pot|stew|braise'
+        .'|dish|meat|lamb|beef|pork|chicken|goat|veal|venison)\b[^.;]*\b(?:more|another|further|longer)\b/iu';
     private const SERVED = '/^\W*(?:to )?(?:serve|lift|strain|shred|reduce|remove|take (?:out|the (?:meat|lid))|boil the sauce|skim|blend'
         .'|meanwhile|rest|carve|pull)\b/iu';
 
@@ -150,7 +154,7 @@ final class WayReader
             }
             $this->noted = 'other' === $zone ? self::methodOf($text) ?? $this->noted : ('heading' === $zone ? self::methodOf($text) : null);
             $before = \count($this->said);
-            $finished = $finished && !preg_match(self::NAMED, $text);
+            $finished = $finished && !preg_match(self::NAMED, $text) && !preg_match(self::GOES_ON, $text);
             $asked = $asking && preg_match('/^\W*then\b/iu', $text);
             $this->sentence($asked ? (string) preg_replace('/\bthen\b/iu', '', $text, 1) : $text, $zone, $line, $cooked);
             if ($finished && !preg_match(self::SLOW, $text) && 'step' === $zone) {

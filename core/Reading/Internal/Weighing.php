@@ -26,6 +26,9 @@ final readonly class Weighing
     ];
     /** Of a medium one. */
     private const SMALL = 0.65;
+    /** Of what is grown, from so many grams a piece; what is always small weighs what it weighs. */
+    private const BABY = 0.3;
+    private const GROWN = 60.0;
     private const LARGE = 1.4;
 
     public function __construct(private AmountReader $amounts, private UnitSystem $system)
@@ -112,6 +115,7 @@ final readonly class Weighing
     private static function sized(?float $grams, string $words): ?float
     {
         return null === $grams ? null : $grams * match (true) {
+            $grams >= self::GROWN && preg_match('/\bbaby\b/iu', $words) => self::BABY,
             (bool) preg_match('/\b(?:small|little|baby|smallish)\b/iu', $words) => self::SMALL,
             (bool) preg_match('/\b(?:large|big|fat|good-sized)\b/iu', $words) => self::LARGE,
             default => 1.0,

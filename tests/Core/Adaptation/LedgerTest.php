@@ -67,8 +67,8 @@ final class LedgerTest extends TestCase
         );
 
         self::assertSame([
-            'added soak-beans', 'added cut-vegetables', 'added dry-meat', 'changed brown-for-flavour', 'changed garlic-last',
-            'added boil-down', 'added beans-first', 'stays all-but',
+            'added soak-beans', 'added cut-vegetables', 'added dry-meat', 'changed brown-for-flavour', 'added beans-first',
+            'changed garlic-last', 'added boil-down', 'stays all-but',
             'changed cook-on-setting', 'added fork-test', 'added add-for-the-last', 'added take-out',
             'added skim', 'changed thicken-on-hob',
             'added stir-in-late', 'stays serve', 'added portion', 'added into-fridge',

@@ -39,7 +39,7 @@ final class RecipesAsExpectedTest extends TestCase
             'take-out' => 2, 'shred-meat' => 7, 'cream-in' => 2, 'back-in' => 5, 'side-work' => 20, 'side-work-2' => 5,
         ]];
         yield 'beans-and-cold-fat' => [[
-            'night-soak' => 5, 'cut-vegetables' => 9, 'blanch' => 15, 'fry-base' => 8, 'beans-on' => 5, 'boil-wine-down' => 6,
+            'night-soak' => 5, 'cut-vegetables' => 9, 'blanch' => 15, 'beans-on' => 5, 'fry-base' => 9, 'boil-wine-down' => 6,
             'load' => 5, 'strain-and-skim' => 4, 'take-out' => 2,
         ]];
         yield 'belly-in-dark-caramel' => [[
@@ -55,6 +55,11 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 2, 'dry-meat' => 3, 'brown-meat' => 10, 'stand' => 15, 'mix' => 7, 'load' => 5,
             'lift-out' => 5, 'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 10, 'back-in' => 5, 'side-work' => 10,
             'side-work-2' => 30,
+        ]];
+        yield 'blended-sieved-and-sliced' => [[
+            'cut-vegetables' => 4, 'fry-base' => 14, 'dry-meat' => 3, 'brown-meat' => 8, 'boil-wine-down' => 11,
+            'heat-up' => 8, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'blend-sauce' => 5, 'sieve' => 4,
+            'reduce' => 8, 'carve-meat' => 5, 'back-in' => 5, 'simmer-on' => 3,
         ]];
         yield 'boiled-twice' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 8, 'boil-wine-down' => 10, 'load' => 5,
@@ -140,6 +145,14 @@ final class RecipesAsExpectedTest extends TestCase
             'fry-base' => 1, 'heat-up' => 8, 'load' => 5, 'side-work' => 8, 'side-work-2' => 5, 'add-i2' => 5,
             'take-out' => 2, 'strain-and-skim' => 4, 'side-cut' => 4, 'side-work-3' => 1,
         ]];
+        yield 'few-words-crackly-thighs' => [[
+            'stand' => 30, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'crisp' => 7,
+            'reduce' => 8,
+        ]];
+        yield 'forum-pork-and-its-sauce' => [[
+            'night-marinate' => 10, 'cut-vegetables' => 4, 'mix-spices' => 4, 'load' => 5, 'lift-out' => 5, 'rest-meat' => 15,
+            'shred-meat' => 14, 'strain-and-skim' => 4, 'reduce' => 21, 'back-in' => 5,
+        ]];
         yield 'garlic-after-an-hour' => [[
             'cut-vegetables' => 5, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 10,
             'heat-up' => 8, 'load' => 5, 'look-s9.1' => 5, 'add-i6' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
@@ -153,6 +166,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-soak' => 5, 'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 15, 'lift-out' => 5, 'strain-and-skim' => 4,
             'rest-meat' => 15, 'glaze' => 8, 'crisp' => 15, 'glaze-2' => 3, 'crisp-2' => 10, 'rest-meat-2' => 10,
             'side-work' => 7,
+        ]];
+        yield 'glazed-roots-in-late' => [[
+            'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 17, 'fry-base' => 2, 'boil-wine-down' => 5,
+            'heat-up' => 8, 'load' => 5, 'side-work' => 5, 'side-work-2' => 10, 'add-i10' => 5, 'take-out' => 2,
+            'strain-and-skim' => 4, 'side-cut' => 2, 'side-work-3' => 4,
         ]];
         yield 'heat-is-no-verb' => [[
             'cut-vegetables' => 6, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'boil-wine-down' => 4,
@@ -173,6 +191,11 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'lamb-on-a-card' => [[
             'cut-vegetables' => 11, 'dry-meat' => 3, 'brown-meat' => 12, 'boil-wine-down' => 6, 'load' => 5, 'lift-out' => 5,
             'strain-and-skim' => 4, 'rest-meat' => 20, 'reduce' => 5, 'slurry' => 3,
+        ]];
+        yield 'list-in-a-paragraph' => [[
+            'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 8, 'fry-base' => 15, 'boil-wine-down' => 5,
+            'heat-up' => 8, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'side-work' => 5, 'side-work-2' => 18,
+            'side-work-3' => 10, 'side-work-4' => 3,
         ]];
         yield 'marinade-kept-on-one-line' => [[
             'night-cut' => 3, 'night-marinate' => 10, 'dry-meat' => 3, 'cut-vegetables' => 6, 'render' => 8,
@@ -212,6 +235,10 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'orzo-once-it-is-out' => [[
             'cut-vegetables' => 2, 'dry-meat' => 3, 'load' => 5, 'lift-out' => 5, 'simmer-on' => 20, 'strain-and-skim' => 4,
             'shred-meat' => 4,
+        ]];
+        yield 'paste-and-toasted-coconut' => [[
+            'stand' => 20, 'cut-vegetables' => 3, 'mix-spices' => 3, 'mix' => 6, 'fry-base' => 13, 'load' => 5,
+            'side-work' => 6, 'side-work-2' => 10, 'add-i16' => 5, 'strain-and-skim' => 4, 'reduce' => 25, 'take-out' => 2,
         ]];
         yield 'paste-pounded' => [[
             'cut-vegetables' => 4, 'toast-spices' => 2, 'mix' => 4, 'fry-base' => 14, 'load' => 5, 'strain-and-skim' => 4,
@@ -302,7 +329,7 @@ final class RecipesAsExpectedTest extends TestCase
             'boil-wine-down' => 5, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'reduce' => 10,
         ]];
         yield 'seared-in-the-insert' => [[
-            'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 5, 'beans-on' => 5,
+            'night-soak' => 5, 'cut-vegetables' => 3, 'dry-meat' => 3, 'brown-meat' => 10, 'beans-on' => 5, 'fry-base' => 5,
             'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'blend-sauce' => 5, 'rest-meat' => 20,
         ]];
         yield 'shanks-turned-once' => [[

@@ -138,4 +138,33 @@ final class ListedTest extends TestCase
 
         return (new RecipeReader(Larder::load(), Cuts::load()))->read($text, new Problems())->ingredients ?? [];
     }
+
+    public function testWhatIsSaidOfThePiecesIsNoFoodAndAWeightBehindACommaIsTheirs(): void
+    {
+        $reader = new RecipeReader(Larder::load(), Cuts::load());
+        $adobo = $reader->read("CHICKEN ADOBO\n12 bone in thighs, 1/2 cup soy sauce, 1/2 cup water\n\nhigh 3 hours.", new Problems());
+        $pork = $reader->read(
+            "Pulled pork\nPork butt, 5 lb bone in\n1 cup apple juice\n\nEverything into the slow cooker, Low for 10 hours.", new Problems(),
+        );
+
+        self::assertSame('chicken-thigh', $adobo?->ingredients[0]->cut?->id);
+        self::assertSame('pork-shoulder', $pork?->ingredients[0]->cut?->id);
+        self::assertEqualsWithDelta(2268.0, $pork->ingredients[0]->grams, 1.0);
+    }
+
+    public function testWhatIsNeededIsAListAlsoInAParagraphAndWhatItHeadsIsApart(): void
+    {
+        $reading = (new RecipeReader(Larder::load(), Cuts::load()))->read((string) file_get_contents(
+            \dirname(__DIR__).'/Adaptation/recipes/list-in-a-paragraph.txt',
+        ), new Problems());
+        $of = [];
+        foreach ($reading->ingredients ?? [] as $one) {
+            $of[$one->part->value][] = $one->food->id ?? $one->cut?->id;
+        }
+
+        self::assertContains('veal-shank', $of['braise']);
+        self::assertContains('stock', $of['braise'], '“veal or chicken stock” is no veal');
+        self::assertSame(['lemon-peel', 'garlic', 'parsley'], $of['topping']);
+        self::assertSame(['risotto-rice', 'shallot', 'stock', 'saffron', 'butter', 'parmesan'], $of['side']);
+    }
 }
