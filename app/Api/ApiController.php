@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Pausis\App\Api;
 
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\String\Slugger\AsciiSlugger;
 
 abstract class ApiController extends AbstractController
 {
@@ -33,5 +36,18 @@ abstract class ApiController extends AbstractController
     protected function answer(object|array $view, int $status = 200): JsonResponse
     {
         return new JsonResponse($view, $status, ['Cache-Control' => 'no-store']);
+    }
+
+    /** A file to keep, named after what it is of. */
+    protected function attached(string $content, string $type, string $title, string $extension): Response
+    {
+        $name = (new AsciiSlugger())->slug($title)->lower()->toString();
+
+        return new Response($content, 200, [
+            'Content-Type' => 'application/pdf' === $type ? $type : "$type; charset=utf-8",
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'braise' : $name).".$extension",
+            ),
+        ]);
     }
 }

@@ -7,6 +7,7 @@ namespace Pausis\App\Api;
 use Pausis\App\Api\Presentation\LearnedPresenter;
 use Pausis\App\Api\Presentation\NotebookPresenter;
 use Pausis\App\Api\Wire\CookedDraft;
+use Pausis\App\Exchange\CookedSheet;
 use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\Relearn;
 use Pausis\App\Store\Braises;
@@ -15,6 +16,7 @@ use Pausis\App\Store\Notebook;
 use Pausis\App\Store\NotebookRecord;
 use Pausis\Core\Problem\Problems;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -53,6 +55,15 @@ final class NotebookController extends ApiController
     public function one(string $id): JsonResponse
     {
         return $this->answer($this->presenter->page($this->find($id)));
+    }
+
+    /** On paper; a4 or letter. */
+    #[Route('/{id}.pdf', methods: ['GET'])]
+    public function paper(string $id, CookedSheet $sheet, #[MapQueryParameter] string $paper = 'a4'): Response
+    {
+        $page = $this->presenter->page($this->find($id));
+
+        return $this->attached($sheet->write($page, $paper), 'application/pdf', $page->cook->title, 'pdf');
     }
 
     #[Route('/{id}', methods: ['PUT'])]

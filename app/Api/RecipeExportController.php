@@ -12,11 +12,9 @@ use Pausis\App\Kitchen\House;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\String\Slugger\AsciiSlugger;
 
 /** The adapted recipe in open formats (docs/formats.md). */
 #[Route('/api/braises/{id}')]
@@ -35,8 +33,8 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download(
-            $this->recipe->markdown($braise->title, $worked->orThrow(), $this->house->measures()), 'text/markdown', $braise, 'md',
+        return $this->attached(
+            $this->recipe->markdown($braise->title, $worked->orThrow(), $this->house->measures()), 'text/markdown', $braise->title, 'md',
         );
     }
 
@@ -49,7 +47,7 @@ final class RecipeExportController extends ApiController
             \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
         );
 
-        return $this->download($json."\n", 'application/ld+json', $braise, 'json');
+        return $this->attached($json."\n", 'application/ld+json', $braise->title, 'json');
     }
 
     #[Route('/day.md', methods: ['GET'])]
@@ -57,7 +55,7 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download($day->write($braise->title, $worked, $this->house->measures()), 'text/markdown', $braise, 'md');
+        return $this->attached($day->write($braise->title, $worked, $this->house->measures()), 'text/markdown', $braise->title, 'md');
     }
 
     /** For the wall beside the stove; paper is a4 or letter. */
@@ -66,7 +64,7 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->download($sheet->write($braise->title, $worked, $this->house->measures(), $paper), 'application/pdf', $braise, 'pdf');
+        return $this->attached($sheet->write($braise->title, $worked, $this->house->measures(), $paper), 'application/pdf', $braise->title, 'pdf');
     }
 
     /** @return array{BraiseRecord, WorkedBraise} */
@@ -75,17 +73,5 @@ final class RecipeExportController extends ApiController
         $braise = $this->braises->find($id) ?? throw $this->createNotFoundException();
 
         return [$braise, $this->follow->of($braise)];
-    }
-
-    private function download(string $content, string $type, BraiseRecord $braise, string $extension): Response
-    {
-        $name = (new AsciiSlugger())->slug($braise->title)->lower()->toString();
-
-        return new Response($content, 200, [
-            'Content-Type' => 'application/pdf' === $type ? $type : "$type; charset=utf-8",
-            'Content-Disposition' => HeaderUtils::makeDisposition(
-                HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'braise' : $name).".$extension",
-            ),
-        ]);
     }
 }

@@ -4,26 +4,21 @@ declare(strict_types=1);
 
 namespace Pausis\App\Exchange;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Pausis\App\Api\Presentation\AdaptationPresenter;
 use Pausis\App\Api\Wire\MethodLine;
 use Pausis\App\Kitchen\WorkedBraise;
 use Pausis\App\Wording\Measures;
 use Pausis\App\Wording\Wording;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Twig\Environment;
 
 /** What hangs beside the stove: the page of changes as a PDF, with the level, what comes out again, cautions, and room for notes. */
 final readonly class KitchenSheet
 {
-    private const PAPERS = ['a4', 'letter'];
-
     public function __construct(
         private Environment $twig,
         private AdaptationPresenter $adaptations,
         private Wording $wording,
-        #[Autowire('%kernel.cache_dir%')] private string $cache,
+        private Paper $paper,
     ) {
     }
 
@@ -54,16 +49,8 @@ final readonly class KitchenSheet
             'cautions' => $cautions,
             'defer' => $this->wording->label('caution', 'defer'),
         ]);
-        // Fonts, temporary files and nothing else are read and written in one folder; nothing is fetched, nothing is run.
-        $folder = "$this->cache/sheet";
-        is_dir($folder) || mkdir($folder, 0o700, true);
-        $pdf = new Dompdf((new Options())->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)
-            ->setFontDir($folder)->setFontCache($folder)->setTempDir($folder)->setChroot([$folder])->setIsFontSubsettingEnabled(true));
-        $pdf->setPaper(\in_array($paper, self::PAPERS, true) ? $paper : self::PAPERS[0]);
-        $pdf->loadHtml($html, 'UTF-8');
-        $pdf->render();
 
-        return (string) $pdf->output();
+        return $this->paper->of($html, $paper);
     }
 
     /** The insert cut open, in centimetres: roots, meat, liquid when loaded and at the end. */

@@ -7,6 +7,7 @@ namespace Pausis\App\Kitchen;
 use Pausis\App\Api\Wire\BraiseDraft;
 use Pausis\App\Api\Wire\IngredientDraft;
 use Pausis\Core\Adaptation\Evaluate\Outcome;
+use Pausis\Core\Adaptation\Rules\LateOrLarger;
 use Pausis\Core\Adaptation\SauceBody;
 use Pausis\Core\Finish\Thickness;
 use Pausis\Core\Liquid\LevelSchool;
@@ -28,6 +29,9 @@ final readonly class NextTime
     /** A wish of minutes is met within this factor, or as the model has it. */
     private const FARTHEST = 3.0;
     private const STEP_MINUTES = 5;
+    private const CUT_BY = 1.5;
+    private const THINNEST_CM = 0.5;
+    private const THICKEST_CM = 6.0;
 
     public function __construct(
         private WishReader $wishes, private DraftOrder $orders, private PlanBraise $plan, private Drafts $drafts,
@@ -87,7 +91,7 @@ final readonly class NextTime
             WishKind::Longer => $this->longer($id, $draft, $wish->by),
             WishKind::Amount => $this->amounts($draft, $wish),
             WishKind::Without => self::lines($draft, $wish, static fn (IngredientDraft $i): array => ['ignored' => true]),
-            WishKind::Pieces => [] === $wish->foods ? self::pieces($draft, $wish->by) : [],
+            WishKind::Pieces => [] === $wish->foods ? self::pieces($draft, $wish->by) : $this->cut($draft, $wish),
             WishKind::Thickness => self::thickness($draft, $wish->by),
             WishKind::Sauce => self::step('level', LevelSchool::class, $draft->level, $wish->by),
             WishKind::Texture => self::step('texture', Doneness::class, $draft->texture, $wish->by),
@@ -172,6 +176,23 @@ final readonly class NextTime
         }
 
         return $any ? ['ingredients' => $lines] : [];
+    }
+
+    /**
+     * Of foods: pieces half as thick again, or two thirds of it.
+     *
+     * @return array<string, mixed>
+     */
+    private function cut(BraiseDraft $draft, Wish $wish): array
+    {
+        $understood = $this->orders->understood($draft);
+
+        return self::lines($draft, $wish, static function (IngredientDraft $line, int $place) use ($wish, $understood): array {
+            $now = $understood[$place]->sizeCm ?? LateOrLarger::USUAL_PIECE_CM;
+            $then = max(self::THINNEST_CM, min(self::THICKEST_CM, round(2 * $now * self::CUT_BY ** $wish->by) / 2));
+
+            return ['food' => \sprintf('%s, in %s cm pieces', $understood[$place]->foodText, $then)];
+        });
     }
 
     /**

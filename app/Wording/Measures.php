@@ -20,7 +20,7 @@ final readonly class Measures
     public function __construct(private HouseRecord $house)
     {
         $this->us = 'us' === $house->units;
-        $fixed = ['cm2' => $this->length(2), 'kg2' => $this->mass(2000), 'kg1' => $this->mass(1000)];
+        $fixed = ['kg2' => $this->mass(2000), 'kg1' => $this->mass(1000)];
         foreach ([32, 60, 74, 80, 90] as $celsius) {
             $fixed["c$celsius"] = $this->temperature($celsius);
         }

@@ -9,6 +9,7 @@ use Pausis\Core\Larder\Larder;
 use Pausis\Core\Larder\Role;
 use Pausis\Core\Meat\Cut;
 use Pausis\Core\Meat\Cuts;
+use Pausis\Core\Quantity\Number;
 use Pausis\Core\Quantity\Unit;
 use Pausis\Core\Quantity\UnitSystem;
 use Pausis\Core\Reading\Internal\Certainty;
@@ -81,6 +82,10 @@ final class IngredientReader
     private const COUNTED = '/\((?:about\s+)?(?<low>\d{1,2})(?:\s*(?:-|–|or|to)\s*(?<high>\d{1,2}))?(?=[,)])/u';
     private const LEADERS = '/^(?<food>\p{L}.*?)\s*(?:\.{3,}|…+|_{3,})\s*(?<amount>.+)$/u';
     private const LABELLED = '/^(?<food>\p{L}[\p{L}\s’\'()\/,-]*?)(?:\s*[:–—]|\s-)\s+(?<rest>(?:about\s+|ca?\.\s+)?[\d½¼¾⅓⅔].*)$/u';
+    private const IN_PIECES = '[\s-]*(?<unit>cm|mm|inch(?:es)?|in|["”])\.?[\s-]*(?:thick|wide|square|big|small|rough )*\s*'
+        .'(?:pieces?|chunks?|cubes?|dice|slices?|rounds?|wedges?|bits)\b/iu';
+    private const LARGE_PIECES = '/\b(?:large|big|chunky|good-sized) (?:chunks|pieces|cubes|wedges)\b/iu';
+    private const LARGE_CM = 3.5;
     /** "For the gremolata: …" */
     private const HEAD = '/^\W*for (?:the|your) [\p{L} ]{3,40}:\s+(?=\S)/iu';
     /** "12 bone in thighs": said of them, and nothing in anything. */
@@ -385,7 +390,25 @@ final class IngredientReader
             $readRole, $notes, (bool) preg_match(self::OPTIONAL, $source)
                 && !(preg_match(self::TO_TASTE, $source) && Role::Salt === $readRole), Certainty::confidence(
                     $doubts, null === $amount, null !== $role,
-                ), $doubts, $guess);
+                ), $doubts, $guess, sizeCm: self::sizeCm($notes));
+    }
+
+    /** "in 3 cm chunks", "2 in pieces", "in large chunks"; lengths tell nothing of how thick it is. */
+    private static function sizeCm(string $notes): ?float
+    {
+        $number = Number::pattern();
+        if (preg_match("/(?<![\\d\\/])(?<n>$number)(?:\\s*(?:-|–|to)\\s*(?<to>$number))?".self::IN_PIECES, $notes, $m)) {
+            $high = '' === ($m['to'] ?? '') ? $m['n'] : $m['to'];
+            $unit = match (mb_strtolower($m['unit'])) {
+                'mm' => 0.1,
+                'cm' => 1.0,
+                default => 2.54,
+            };
+
+            return $unit * (Number::value($m['n']) + Number::value($high)) / 2;
+        }
+
+        return preg_match(self::LARGE_PIECES, $notes) ? self::LARGE_CM : null;
     }
 
     /**

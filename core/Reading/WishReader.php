@@ -32,6 +32,8 @@ final readonly class WishReader
     private const SAUCE = '/\b(?:sauce|gravy|liquid|juices?|liquor|broth)\b/iu';
     private const LARGER = '/\b(?:larger|bigger|coarser|thicker|chunkier|in (?:large|big) (?:pieces|chunks))\b/iu';
     private const SMALLER = '/\b(?:smaller|finer|thinner|in small (?:pieces|chunks))\b/iu';
+    /** "cut the carrots larger", where there are none */
+    private const OF_ANOTHER = '/\b(?:cut|chop|slice|dice|cube)\s+(?:the|your|all the)\s+(?!meat|joint|pieces?|chunks?|cubes?|slices?|lot)\p{L}{3,}/iu';
     private const CUT = '/\b(?:cut|chop|slice|dice|cube|pieces?|chunks?)/iu';
     private const ON = '/^(?:(?:cook|keep|all)\s+(?:it\s+)?(?:day\s+)?)?on (?<to>low|medium|high)\b/iu';
     private const SOFTER = '/\b(?:softer|more tender|falling apart|pull(?:s|ed)?)\b/iu';
@@ -73,6 +75,7 @@ final readonly class WishReader
         return match (true) {
             1 === preg_match(self::ON, $words, $m) => new Wish(WishKind::Setting, $words, to: mb_strtolower($m['to'])),
             self::isOfTime($words) => new Wish(WishKind::Longer, $words, by: $this->minutes($words)),
+            [] === $foods && 1 === preg_match(self::OF_ANOTHER, $words) => new Wish(WishKind::Note, $words),
             1 === preg_match(self::CUT, $words) && 0.0 !== self::size($words) => new Wish(
                 WishKind::Pieces, $words, $others, self::size($words),
             ),

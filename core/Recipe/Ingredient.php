@@ -29,6 +29,7 @@ final readonly class Ingredient
      * @param PartKind    $part        of the recipe to which it belongs
      * @param string      $id          of the line in its recipe; empty where it has none
      * @param string      $group       what the recipe calls it with those that it lists beside it: rub, glaze; empty where nothing
+     * @param float|null  $sizeCm      of the pieces that it is cut into, at their thinnest; null where nothing is said
      */
     public function __construct(
         public int $line,
@@ -49,6 +50,7 @@ final readonly class Ingredient
         public string $id = '',
         public PartKind $part = PartKind::Braise,
         public string $group = '',
+        public ?float $sizeCm = null,
     ) {
     }
 

@@ -39,6 +39,18 @@ final class AgainApiTest extends ApiTestCase
         self::assertSame($draft, (array) $this->call('GET', $braise)['draft'], 'nothing is kept of it');
     }
 
+    public function testFoodsThatWereCutTooSmallAreCutLargerAndTheirSizeCounts(): void
+    {
+        [$braise] = $this->over();
+        $again = $this->call('POST', "$braise/again", ['text' => 'cut the onions larger']);
+        self::assertSame('onions, in 3 cm pieces', self::in($again, 'changes.0.says'));
+        $foods = array_column((array) self::in($again, 'ways.0.change.ingredients'), 'food');
+        self::assertContains('onions, in 3 cm pieces', $foods);
+
+        $smaller = $this->call('POST', "$braise/again", ['text' => 'cut the onions smaller']);
+        self::assertSame('onions, in 1.5 cm pieces', self::in($smaller, 'changes.0.says'));
+    }
+
     public function testOnlyWhatIsTakenIsInIt(): void
     {
         [$braise] = $this->over();

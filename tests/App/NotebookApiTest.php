@@ -45,6 +45,19 @@ final class NotebookApiTest extends ApiTestCase
         self::assertStringContainsString('Its middle passed 60 °C after about', self::text($page, 'courseText'));
     }
 
+    public function testItsPageIsPrintedWithWhatWasSaidOfIt(): void
+    {
+        $id = self::text($this->closed(), 'cook.id');
+        foreach (['a4' => 595, 'letter' => 612] as $paper => $points) {
+            $this->client->request('GET', "/api/notebook/$id.pdf?paper=$paper");
+            $response = $this->client->getResponse();
+            self::assertSame([200, 'application/pdf'], [$response->getStatusCode(), $response->headers->get('Content-Type')]);
+            self::assertStringContainsString('lamb-shanks', (string) $response->headers->get('Content-Disposition'));
+            self::assertMatchesRegularExpression("/MediaBox \[0\.000 0\.000 $points/", (string) $response->getContent());
+        }
+        $this->call('GET', '/api/notebook/nothing.pdf', null, 404);
+    }
+
     public function testWhatIsSaidOfItIsKeptAndFound(): void
     {
         $page = $this->closed();

@@ -78,13 +78,16 @@ final readonly class AgainPresenter
             return $this->wording->label('again', WishKind::Note === $wish->kind ? 'remembered' : 'not-possible');
         }
         $names = array_map(static fn (int $k): string => $draft->ingredients[$k]->food, $wish->foods);
-        $lines = [];
+        $lines = $cut = [];
         foreach (\is_array($change->patch['ingredients'] ?? null) ? $change->patch['ingredients'] : [] as $k => $line) {
             $was = $draft->ingredients[$k] ?? null;
             if (null !== $was && \is_array($line) && \is_string($line['amount'] ?? null) && $line['amount'] !== $was->amount) {
                 $lines[] = $this->wording->say('again.amount', $measures, [
                     'food' => $was->food, 'amount' => $line['amount'], 'was' => $was->amount,
                 ]);
+            }
+            if (null !== $was && \is_array($line) && \is_string($line['food'] ?? null) && $line['food'] !== $was->food) {
+                $cut[] = $line['food'];
             }
         }
         $value = (string) (current(array_filter($change->patch, 'is_string')) ?: '');
@@ -95,7 +98,9 @@ final readonly class AgainPresenter
             WishKind::Longer => $this->wording->say('again.longer', $measures, [
                 'minutes' => abs($wish->by), 'way' => $wish->by < 0 ? 'less' : 'more',
             ]),
-            WishKind::Pieces => $this->wording->say('again.pieces', $measures, ['way' => $wish->by > 0 ? 'larger' : 'smaller']),
+            WishKind::Pieces => [] === $names
+                ? $this->wording->say('again.pieces', $measures, ['way' => $wish->by > 0 ? 'larger' : 'smaller'])
+                : implode('; ', $cut),
             WishKind::Thickness => $this->wording->label('thickness', $value),
             WishKind::Sauce => $this->wording->label('level', $value),
             WishKind::Texture => $this->wording->label('texture', $value),

@@ -22,7 +22,8 @@ final readonly class LateOrLarger implements Rule
 {
     /** What is fried for the finish is cooked by itself. */
     private const APART = [ActKind::Fry, ActKind::FryBase, ActKind::Toast];
-    private const USUAL_PIECE_CM = 2.0;
+    /** Of which nothing is said. */
+    public const USUAL_PIECE_CM = 2.0;
     /** Softer than this, minutes at 95 °C, nothing is gained by waiting. */
     private const SOFT_ANYWAY = 12.0;
     private const EVERYTHING = '/\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|the lot'
@@ -143,7 +144,8 @@ final readonly class LateOrLarger implements Rule
         $softening = self::softening($i, $in, $sour);
         $variables = null === $softening
             ? []
-            : ['id' => $i->key(), 'food' => $i->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1)];
+            : ['id' => $i->key(), 'food' => $i->foodText, 'times' => round($softening->doneMinutes / $softening->needMinutes, 1),
+                'sizeCm' => $i->sizeCm ?? self::USUAL_PIECE_CM];
         $key = "late:{$i->key()}";
         if (Softness::Hard === $softening?->softness) {
             return $process->noting($in->entry('still-hard', $key, $variables));
@@ -225,7 +227,7 @@ final readonly class LateOrLarger implements Rule
     {
         return null === $i->food?->soften || null === $in->ready->likely
             ? null
-            : Softening::of($i->food, Length::centimetres(self::USUAL_PIECE_CM), $sour, $in->best, $in->ready->likely);
+            : Softening::of($i->food, Length::centimetres($i->sizeCm ?? self::USUAL_PIECE_CM), $sour, $in->best, $in->ready->likely);
     }
 
     private static function isSoft(Ingredient $i): bool

@@ -159,12 +159,12 @@ final class ListedTest extends TestCase
         ), new Problems());
         $of = [];
         foreach ($reading->ingredients ?? [] as $one) {
-            $of[$one->part->value][] = $one->food->id ?? $one->cut?->id;
+            $of[$one->part->value] = [...$of[$one->part->value] ?? [], $one->food->id ?? $one->cut?->id];
         }
 
-        self::assertContains('veal-shank', $of['braise']);
-        self::assertContains('stock', $of['braise'], '“veal or chicken stock” is no veal');
-        self::assertSame(['lemon-peel', 'garlic', 'parsley'], $of['topping']);
-        self::assertSame(['risotto-rice', 'shallot', 'stock', 'saffron', 'butter', 'parmesan'], $of['side']);
+        self::assertContains('veal-shank', $of['braise'] ?? []);
+        self::assertContains('stock', $of['braise'] ?? [], '“veal or chicken stock” is no veal');
+        self::assertSame(['lemon-peel', 'garlic', 'parsley'], $of['topping'] ?? []);
+        self::assertSame(['risotto-rice', 'shallot', 'stock', 'saffron', 'butter', 'parmesan'], $of['side'] ?? []);
     }
 }

@@ -38,6 +38,8 @@ final class WishReaderTest extends TestCase
         yield 'none' => ['leave out the prunes', [['without', 0.0, ['prunes']]]];
         yield 'two foods' => ['fewer prunes and carrots', [['amount', 0.75, ['carrots', 'prunes']]]];
         yield 'the pieces of one' => ['cut the carrots smaller', [['pieces', -1.0, ['carrots']]]];
+        yield 'the pieces of none that is there' => ['cut the parsnips smaller', [['note', 0.0, []]]];
+        yield 'the pieces of the meat' => ['cut the meat larger', [['pieces', 1.0, []]]];
         yield 'sauce' => ['more sauce, thicker sauce', [['sauce', 1.0, []], ['thickness', 1.0, []]]];
         yield 'thinner' => ['thinner gravy', [['thickness', -1.0, []]]];
         yield 'a setting' => ['on Low', [['setting', 0.0, []]]];

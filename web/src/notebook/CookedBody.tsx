@@ -1,6 +1,6 @@
 import { type ReactNode, useRef } from "react";
 import { Problem } from "../api/Problem";
-import { useSayOfCook } from "../api/queries";
+import { useHouse, useSayOfCook } from "../api/queries";
 import type { CookedDraft, CookedPageView } from "../api/types";
 import { Check } from "../kit/Check";
 import { Field } from "../kit/Field";
@@ -14,6 +14,7 @@ const SAYS = { kept: "kept", keeping: "keeping …", refused: "not kept", offlin
 
 /** A cook's page: planned beside happened, how it was liked, what to change. */
 export function CookedBody({ page, again }: { page: CookedPageView; again?: (nextTime: string) => ReactNode }) {
+  const us = useHouse().data?.draft.units === "us";
   const say = useSayOfCook(page.cook.id);
   const revision = useRef(page.revision);
   const { draft, change, keeping } = useSavedAsTyped<Omit<CookedDraft, "revision">>(
@@ -97,6 +98,13 @@ export function CookedBody({ page, again }: { page: CookedPageView; again?: (nex
             checked={draft.leftOut}
             onChange={(leftOut) => set({ leftOut })}
           />
+          <a
+            className="link justify-self-start"
+            href={`/api/notebook/${page.cook.id}.pdf?paper=${us ? "letter" : "a4"}`}
+            download
+          >
+            This page to print
+          </a>
           <p role="status" className="text-sm text-soft">
             {SAYS[keeping]}
             {page.learned !== "" && `. ${page.learned}`}
