@@ -64,7 +64,9 @@ final class RecipeExportController extends ApiController
     {
         [$braise, $worked] = $this->worked($id);
 
-        return $this->attached($sheet->write($braise->title, $worked, $this->house->measures(), $paper), 'application/pdf', $braise->title, 'pdf');
+        return $this->attached(
+            $sheet->write($braise->title, $worked, $this->house->measures(), $paper), 'application/pdf', $braise->title, 'pdf',
+        );
     }
 
     /** @return array{BraiseRecord, WorkedBraise} */

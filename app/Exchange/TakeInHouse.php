@@ -64,12 +64,11 @@ final readonly class TakeInHouse
                     $this->put($name, $table, $row, $there, $isOurs);
                 }
             }
+            $this->manager->clear();
+            if (null !== $file['learned'] && [] === $this->learned->belief()->means) {
+                $this->learned->keep(Belief::kept($file['learned']));
+            }
         });
-        $this->manager->clear();
-        if (null !== $file['learned'] && [] === $this->learned->belief()->means) {
-            $this->learned->keep(Belief::kept($file['learned']));
-        }
-        $this->manager->flush();
     }
 
     /**

@@ -33,7 +33,8 @@ final readonly class WishReader
     private const LARGER = '/\b(?:larger|bigger|coarser|thicker|chunkier|in (?:large|big) (?:pieces|chunks))\b/iu';
     private const SMALLER = '/\b(?:smaller|finer|thinner|in small (?:pieces|chunks))\b/iu';
     /** "cut the carrots larger", where there are none */
-    private const OF_ANOTHER = '/\b(?:cut|chop|slice|dice|cube)\s+(?:the|your|all the)\s+(?!meat|joint|pieces?|chunks?|cubes?|slices?|lot)\p{L}{3,}/iu';
+    private const OF_ANOTHER = '/\b(?:cut|chop|slice|dice|cube)\s+(?:the|your|all the)\s+'
+        .'(?!meat|joint|pieces?|chunks?|cubes?|slices?|lot)\\p{L}{3,}/iu';
     private const CUT = '/\b(?:cut|chop|slice|dice|cube|pieces?|chunks?)/iu';
     private const ON = '/^(?:(?:cook|keep|all)\s+(?:it\s+)?(?:day\s+)?)?on (?<to>low|medium|high)\b/iu';
     private const SOFTER = '/\b(?:softer|more tender|falling apart|pull(?:s|ed)?)\b/iu';

@@ -169,4 +169,21 @@ final class WholeHouseTest extends ApiTestCase
             'learned' => null,
         ], \JSON_THROW_ON_ERROR);
     }
+
+    public function testAPlanOrAWaterTestThatIsNoneIsRefusedAndWhatItIsOfOpensAsBefore(): void
+    {
+        $this->sample();
+        foreach (['braises.0.plan' => ['jobs' => 5], 'cookers.0.waterTest' => ['x' => ['y' => 1]]] as $where => $junk) {
+            [$part, $k, $key] = explode('.', $where);
+            $file = (array) json_decode($this->out(), true);
+            self::assertIsArray($file[$part] ?? null);
+            self::assertIsArray($file[$part][(int) $k] ?? null);
+            $file[$part][(int) $k][$key] = $junk;
+            $json = json_encode($file, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+            $refused = $this->call('POST', '/api/everything?how=instead', $json, 422);
+            self::assertStringContainsString($where, self::text($refused, 'violations.0.message'));
+        }
+        $this->call('GET', '/api/cookers');
+        $this->call('GET', '/api/today');
+    }
 }

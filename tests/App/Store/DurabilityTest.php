@@ -7,6 +7,8 @@ namespace Pausis\Tests\App\Store;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
+use Pausis\App\Exchange\WholeHouse;
+use Pausis\App\StandIn\SampleHouse;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 
 /** The store on disk, written by processes of its own: killed in mid-work, several at once, and with no room left. */
@@ -77,6 +79,46 @@ final class DurabilityTest extends KernelTestCase
         self::assertGreaterThan(2, \count($lines));
         self::assertEqualsCanonicalizing($lines, $this->connection()->fetchFirstColumn('SELECT id FROM braise'));
         self::assertSame('ok', $this->connection()->fetchOne('PRAGMA integrity_check'));
+    }
+
+    public function testAHousesFileIsTakenInWhollyOrNotAtAll(): void
+    {
+        $this->connection()->executeStatement("VACUUM INTO '$this->folder/empty.db'");
+        $sample = self::getContainer()->get(SampleHouse::class);
+        $whole = self::getContainer()->get(WholeHouse::class);
+        self::assertInstanceOf(SampleHouse::class, $sample);
+        self::assertInstanceOf(WholeHouse::class, $whole);
+        $sample->remember($sample->fill());
+        $members = array_map(
+            static fn (mixed $m): mixed => $m instanceof \Traversable ? iterator_to_array($m, false) : $m,
+            iterator_to_array($whole->written(new \DateTimeImmutable('2026-12-01 12:00'))),
+        );
+        file_put_contents("$this->folder/house.json", json_encode($members, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
+        $ended = [];
+        foreach ([0, 20_000, 60_000, 150_000, 400_000, 3_000_000] as $microseconds) {
+            copy("$this->folder/empty.db", "$this->folder/into.db");
+            array_map(unlink(...), array_filter(["$this->folder/into.db-wal", "$this->folder/into.db-shm"], is_file(...)));
+            $process = proc_open([
+                'env', "DATABASE_URL=sqlite:///$this->folder/into.db", \PHP_BINARY, __DIR__.'/importer.php', "$this->folder/house.json",
+                '2026-12-01 12:00',
+            ], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+            self::assertIsResource($process);
+            self::assertSame("read\n", fgets($pipes[1]));
+            usleep($microseconds);
+            posix_kill(proc_get_status($process)['pid'], \SIGKILL);
+            $said = (string) stream_get_contents($pipes[1]);
+            proc_close($process);
+            $into = new \PDO("sqlite:$this->folder/into.db");
+            $rows = array_map(
+                static fn (string $t): int => (int) ($into->query("SELECT COUNT(*) FROM $t") ?: null)?->fetchColumn(),
+                ['house', 'cooker', 'braise', 'cook', 'notebook', 'knowledge'],
+            );
+            self::assertContains($rows, [[0, 0, 0, 0, 0, 0], [1, 2, 5, 40, 40, 1]], "killed after $microseconds µs");
+            self::assertTrue('' === $said || 40 === $rows[3], 'what was said to be in is in');
+            self::assertSame('ok', ($into->query('PRAGMA integrity_check') ?: null)?->fetchColumn());
+            $ended[] = $rows[3];
+        }
+        self::assertSame([0, 40], array_values(array_unique($ended)), 'some were killed in its midst, and one was not');
     }
 
     /** @return array{resource, resource} the process, and what it says */
