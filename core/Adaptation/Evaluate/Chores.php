@@ -281,7 +281,8 @@ final class Chores
             'strain-and-skim' => $one->with(
                 ['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'both'],
             ),
-            'dry-meat' => $one->with(['how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
+            'dry-meat' => ($more->minutes > $one->minutes ? $one->lasting($more) : $one)->with([
+                'how' => $one->variables['how'] === $more->variables['how'] ? $one->variables['how'] : 'ready']),
             'fry-base' => self::fried($one, $more),
             'brown-meat', 'crisp' => self::browned($one, $more),
             Sides::WORK => Sides::joined($one, $more),
@@ -385,7 +386,8 @@ final class Chores
             )?->lengthening(null),
             ActKind::Tie, ActKind::Dry, ActKind::Season,
             ActKind::Flour => $d->is(ActKind::Flour) && $this->isInThePan() ? null : $this->ofTerm(
-                $d, HandsOn::drying($meats), Uses::Hands, 'dry-meat', variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
+                $d, $d->is(ActKind::Tie) ? self::own($d, HandsOn::drying($meats)) : HandsOn::drying($meats), Uses::Hands, 'dry-meat',
+                variables: ['how' => $d->is(ActKind::Dry) ? 'dry' : 'ready'],
             ),
             ActKind::Soak => $this->standing($d),
             ActKind::Marinate => ($d->act->minutes->high ?? 0.0) >= self::LEAST_STANDING ? $this->standing($d)
@@ -586,6 +588,7 @@ final class Chores
 
         return match ($d->act->kind) {
             ActKind::Fry, ActKind::FryBase, ActKind::Toast => $this->fryApart($d),
+            ActKind::Mix => $this->mixture($d),
             ActKind::Preheat => $this->ofTerm(
                 $d, new Term('heat-oven', 'oven' === ($d->variables['how'] ?? 'grill') ? self::OVEN_HEATS : self::GRILL_HEATS),
                 Uses::Oven,

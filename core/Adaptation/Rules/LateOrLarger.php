@@ -37,7 +37,7 @@ final readonly class LateOrLarger implements Rule
             $own = self::ownAct($process, $i);
             $process = match (true) {
                 null !== $own => $this->asTheRecipe($process, $i, $own, $in, $sour),
-                self::goesIntoTheFinish($process, $i) => $process,
+                self::goesIntoTheFinish($process, $i), self::isWithinTheMeat($process, $i) => $process,
                 Adding::Late === $i->food?->adding, Adding::Apart === $i->food?->adding => $this->asTheLarder($process, $i, $in),
                 Role::Vegetable === $i->role
                     && null !== $i->food?->soften
@@ -66,7 +66,16 @@ final readonly class LateOrLarger implements Rule
             $process->in(Stage::Finish, ActKind::Cook), static fn (Deed $d): bool => \in_array($d->sentence(), $sentences, true),
         );
 
-        return [] === $sooner && [] !== [...$cooked, ...array_filter($process->in(Stage::Finish, ...self::APART), $takes)];
+        return [] === $sooner && [] !== [...$cooked, ...array_filter($process->in(Stage::Finish, ActKind::Mix, ...self::APART), $takes)];
+    }
+
+    /** "Put a rasher and a gherkin on each, roll up and tie" */
+    private static function isWithinTheMeat(Process $process, Ingredient $i): bool
+    {
+        return [] !== array_filter(
+            [...$process->in(Stage::Evening, ActKind::Tie), ...$process->in(Stage::Before, ActKind::Tie)],
+            static fn (Deed $d): bool => \in_array($i->key(), $d->act->foods, true),
+        );
     }
 
     /** Dried pulses that the pot doesn't make soft by itself, since it is sour or the meat is quick. */

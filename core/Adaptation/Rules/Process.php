@@ -24,7 +24,7 @@ final readonly class Process
 
     /** What is done at the end as well as before. */
     private const ALSO_AFTER = [
-        ActKind::TakeOut, ActKind::Cook, ActKind::Preheat, ActKind::Add, ActKind::Fry, ActKind::FryBase, ActKind::Toast,
+        ActKind::TakeOut, ActKind::Cook, ActKind::Preheat, ActKind::Add, ActKind::Fry, ActKind::FryBase, ActKind::Toast, ActKind::Mix,
     ];
 
     private const IN_A_BOWL = '/\b(?:bowl|basin|dish|bag|tub|tray)\b/iu';

@@ -9,6 +9,8 @@ use Pausis\Core\Recipe\Ingredient;
 /** What a list's headings hold together, and what the method calls it: the rub, the glaze, the sauce ingredients. */
 final readonly class Groups
 {
+    /** What heads so many in its own line heads no other. */
+    private const A_LIST = 4;
     private const HEADED = '/^\W*for the [^:]{3,60}:/iu';
     /** What a method calls all that is listed so. */
     private const CALLED = '/\b(?<noun>marinade|rub|brine|glaze|paste|spice mix|spice paste|seasoning mix|dressing|crumbs|topping'
@@ -51,7 +53,7 @@ final readonly class Groups
             }
             $within = \in_array($line, array_column($this->ingredients, 'line'), true);
             $heads = $line === $one->line ? $within && str_ends_with(rtrim($text), ':')
-                : $line < $one->line && (!$within || preg_match('/^\W*for\b/iu', $text));
+                : $line < $one->line && (!$within || (preg_match('/^\W*for\b/iu', $text) && $this->listedOn($line) < self::A_LIST));
             if ('heading' === $zone && $heads) {
                 $found = $text;
                 $at = $line;
@@ -69,6 +71,12 @@ final readonly class Groups
         }
 
         return '' !== $found && $this->isApart($one, $at) ? '' : $found;
+    }
+
+    /** How many foods stand in one line. */
+    private function listedOn(int $line): int
+    {
+        return \count(array_filter($this->ingredients, static fn (Ingredient $i): bool => $line === $i->line));
     }
 
     /** A line behind an empty one, where the lines before stood close together, belongs to no heading any more. */

@@ -21,10 +21,13 @@ final readonly class Mentions
     private const EITHER_STOCK = '(?:beef|veal|chicken|lamb|pork|duck|fish|vegetable)'
         .' or (?:beef|veal|chicken|lamb|pork|duck|vegetable|game)'
         .' (?:stock|broth)\b';
+    /** "a shoulder of lamb" */
+    private const CUT_OF = '(?:\p{L}+ )?(?:shoulder|leg|neck|breast|shin|rack|loin|belly|haunch|saddle|knuckle|shank|joint|rib|side)s? of '
+        .'(?:beef|pork|lamb|mutton|veal|venison|goat|kid|boar)\b';
     /** A food's name ends where the sentence goes on. */
     private const FOOD = '/^\s*(?:of\s+)?(?:the\s+)?(?:(?:thick|thin|large|big|small|good|meaty|(?:bone|skin)[- ](?:in|on))\s+)*'
         .'(?:(?:slices?|pieces?|chunks?)\s+of\s+)?'
-        .'(?<food>'.self::EITHER_STOCK.'|(?!(?:with|in|into|on|of|for|from|each|or|then|at'
+        .'(?<food>'.self::EITHER_STOCK.'|'.self::CUT_OF.'|(?!(?:with|in|into|on|of|for|from|each|or|then|at'
         .'|to)\b)[\p{L}\p{M}’\'-]+(?:\s+(?!(?:and|then|with|in|into|until|till|for|or|to|on|at|from|over|so|you|i|we|it|all|cut|chopped'
         .'|sliced|when|which|that|plus|goes?|is|are|about|maybe|if|take|a|an|some|couple|few|one|two|three|four|five|six|seven|eight|nine'
         .'|ten|half|brown|fry|off|no|not|sorry|wait|actually|instead|boiled|mashed|chopped|the|too|again|through|get|let|back|put|leave'
@@ -32,7 +35,8 @@ final readonly class Mentions
     private const CORRECTION = '/\b(?:no|sorry|wait|actually|i mean|make (?:it|that)|scratch that|rather)\b[\s,.]*(?:\b(?:make (?:it'
         .'|that)|i mean|sorry|wait)\b)?[\s,.]*$/iu';
     /** "a shoulder of mutton, about 3 lbs. in weight" */
-    private const WEIGHING = '/^\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say|maybe|nearly|(?:just )?(?:over|under))'
+    private const WEIGHING = '/^(?:\s+(?:on|off) the bone|\s+bone[- ]in)?'
+        .'\s*,?\s*\(?(?:about|weighing|of about|roughly|around|say|maybe|nearly|(?:just )?(?:over|under))'
         .'(?:\s+about)?\s+(?=\S)/iu';
     /** "a thick piece of the brisket, five pounds in weight" */
     private const SO_HEAVY = '/^\s*,\s*(?=[^,;.]{2,30}\bin weight\b)/iu';

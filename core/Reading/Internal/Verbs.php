@@ -86,6 +86,7 @@ final readonly class Verbs
                 || self::isNoun(mb_strtolower($verb), $clauseBefore, $behind)
                 || self::isWhatIsTaken(mb_strtolower($verb), $sentence, $hits[\count($hits) - 1] ?? null, $at)
                 || $naming->isWithin($verb.(preg_match('/^[ -]\p{L}+/u', $behind, $m) ? $m[0] : ''))
+                || (preg_match('/\p{L}{3,} $/u', $clauseBefore, $m) && $naming->isWithin($m[0].$verb))
                 || (str_starts_with(mb_strtolower($verb), 'back ') && '' !== trim($clauseBefore))
                 || self::isWhatItBecomes(mb_strtolower($verb), $clauseBefore)
                 || ('thicken' === mb_strtolower($verb) && preg_match('/\bto\s*$/iu', $clauseBefore))

@@ -38,6 +38,11 @@ final class RecipesAsExpectedTest extends TestCase
             'boil-wine-down' => 6, 'heat-up' => 8, 'load' => 5, 'add-i5' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
             'take-out' => 2, 'shred-meat' => 7, 'cream-in' => 2, 'back-in' => 5, 'side-work' => 20, 'side-work-2' => 5,
         ]];
+        yield 'baked-as-a-pie' => [[
+            'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 7, 'fry-base' => 5, 'boil-wine-down' => 6, 'load' => 5,
+            'heat-oven' => 15, 'take-out' => 2, 'lift-out' => 5, 'strain-and-skim' => 4, 'rest-meat' => 20, 'mix' => 4,
+            'glaze' => 3, 'crisp' => 30,
+        ]];
         yield 'beans-and-cold-fat' => [[
             'night-soak' => 5, 'cut-vegetables' => 9, 'blanch' => 15, 'beans-on' => 5, 'fry-base' => 9, 'boil-wine-down' => 6,
             'load' => 5, 'strain-and-skim' => 4, 'take-out' => 2,
@@ -74,6 +79,10 @@ final class RecipesAsExpectedTest extends TestCase
             'cut-vegetables' => 3, 'mix' => 6, 'dry-meat' => 3, 'mix-2' => 4, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5,
             'rest-meat' => 10, 'shred-meat' => 10, 'strain-and-skim' => 4, 'reduce' => 8, 'back-in' => 5, 'crisp' => 4,
             'side-work' => 16,
+        ]];
+        yield 'browned-in-the-oven-after' => [[
+            'night-cut' => 2, 'night-salt' => 5, 'cut-vegetables' => 12, 'load' => 5, 'heat-oven' => 15, 'lift-out' => 5,
+            'crisp' => 15, 'strain-and-skim' => 4, 'reduce' => 5, 'side-work' => 10,
         ]];
         yield 'caramel-and-eggs' => [[
             'cut-vegetables' => 1, 'mix-spices' => 3, 'blanch' => 13, 'caramel' => 6, 'load' => 5, 'side-work' => 8,
@@ -130,7 +139,7 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'dumplings-in-a-mail' => [[
             'cut-vegetables' => 9, 'dry-meat' => 3, 'brown-meat' => 15, 'fry-base' => 10, 'boil-wine-down' => 6, 'load' => 5,
-            'side-work' => 13, 'add-i2' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
+            'take-out' => 2, 'strain-and-skim' => 4, 'side-work' => 13, 'side-work-2' => 45,
         ]];
         yield 'dumplings-made-meanwhile' => [[
             'cut-vegetables' => 4, 'dry-meat' => 3, 'brown-meat' => 16, 'fry-base' => 10, 'load' => 5, 'strain-and-skim' => 4,
@@ -184,6 +193,10 @@ final class RecipesAsExpectedTest extends TestCase
             'night-soak' => 5, 'cut-vegetables' => 6, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 8,
             'side-cut' => 11, 'side-work' => 20, 'side-work-2' => 5, 'side-work-3' => 4, 'side-work-4' => 8,
         ]];
+        yield 'hocks-off-the-bone' => [[
+            'night-soak' => 5, 'cut-vegetables' => 5, 'heat-up' => 8, 'simmer-first' => 5, 'load' => 5, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'take-out' => 2, 'shred-meat' => 8, 'blend-sauce' => 5, 'simmer-on' => 10,
+        ]];
         yield 'hocks-soaked-for-salt' => [[
             'night-soak' => 5, 'cut-vegetables' => 7, 'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'shred-meat' => 8,
             'back-in' => 5,
@@ -205,6 +218,11 @@ final class RecipesAsExpectedTest extends TestCase
             'night-marinate' => 10, 'cut-vegetables' => 4, 'dry-meat' => 3, 'render' => 6, 'brown-meat' => 20,
             'fry-base' => 11, 'boil-wine-down' => 15, 'load' => 5, 'add-i11' => 5, 'rest-meat' => 15, 'strain-and-skim' => 4,
             'take-out' => 2, 'side-work' => 10,
+        ]];
+        yield 'masala-in-one-line' => [[
+            'night-toast-spices' => 2, 'night-mix' => 5, 'night-marinate' => 10, 'cut-vegetables' => 8, 'mix-spices' => 6,
+            'fry-base' => 15, 'dry-meat' => 3, 'brown-meat' => 5, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
+            'rest-meat' => 10,
         ]];
         yield 'meanwhile-the-sauce' => [[
             'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'crisp' => 5, 'strain-and-skim' => 4,
@@ -306,6 +324,10 @@ final class RecipesAsExpectedTest extends TestCase
         yield 'roast-is-a-noun' => [[
             'cut-vegetables' => 22, 'dry-meat' => 3, 'brown-meat' => 14, 'mix' => 4, 'heat-up' => 8, 'boil-wine-down' => 2,
             'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2, 'shred-meat' => 11,
+        ]];
+        yield 'rolled-and-tied' => [[
+            'cut-vegetables' => 13, 'dry-meat' => 20, 'brown-meat' => 10, 'fry-base' => 10, 'boil-wine-down' => 6,
+            'load' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'slurry' => 2, 'cream-in' => 2,
         ]];
         yield 'roots-three-hours-later' => [[
             'cut-vegetables' => 10, 'dry-meat' => 3, 'brown-meat' => 10, 'fry-base' => 7, 'boil-wine-down' => 6,
@@ -411,8 +433,8 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'wine-boiled-apart' => [[
             'cut-vegetables' => 17, 'boil-wine-down' => 15, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 10,
-            'fry-base' => 5, 'load' => 5, 'fry-apart' => 6, 'add-i3' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
-            'slurry' => 3, 'back-in' => 5,
+            'fry-base' => 5, 'load' => 5, 'fry-apart' => 6, 'add-i3' => 5, 'mix' => 4, 'lift-out' => 5,
+            'strain-and-skim' => 4, 'slurry' => 3, 'back-in' => 5,
         ]];
     }
 
