@@ -502,6 +502,14 @@ final class Chores
         );
     }
 
+    /** Butter and flour kneaded for the sauce are part of thickening it. */
+    private function isForThickening(Deed $d): bool
+    {
+        $roles = array_map(fn (string $id): ?Role => $this->order->recipe->dish->ingredient($id)?->role, $d->act->foods);
+
+        return \in_array(Role::Thickener, $roles, true);
+    }
+
     /** Those that it names, and the braise's own. */
     private function meatsOf(Deed $d): Meats
     {
@@ -588,7 +596,7 @@ final class Chores
 
         return match ($d->act->kind) {
             ActKind::Fry, ActKind::FryBase, ActKind::Toast => $this->fryApart($d),
-            ActKind::Mix => $this->mixture($d),
+            ActKind::Mix => $this->isForThickening($d) ? null : $this->mixture($d),
             ActKind::Preheat => $this->ofTerm(
                 $d, new Term('heat-oven', 'oven' === ($d->variables['how'] ?? 'grill') ? self::OVEN_HEATS : self::GRILL_HEATS),
                 Uses::Oven,

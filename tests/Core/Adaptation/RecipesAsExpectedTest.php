@@ -433,8 +433,8 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'wine-boiled-apart' => [[
             'cut-vegetables' => 17, 'boil-wine-down' => 15, 'render' => 8, 'dry-meat' => 3, 'brown-meat' => 10,
-            'fry-base' => 5, 'load' => 5, 'fry-apart' => 6, 'add-i3' => 5, 'mix' => 4, 'lift-out' => 5,
-            'strain-and-skim' => 4, 'slurry' => 3, 'back-in' => 5,
+            'fry-base' => 5, 'load' => 5, 'fry-apart' => 6, 'add-i3' => 5, 'lift-out' => 5, 'strain-and-skim' => 4,
+            'slurry' => 3, 'back-in' => 5,
         ]];
     }
 
