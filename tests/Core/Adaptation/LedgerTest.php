@@ -27,6 +27,7 @@ use Pausis\Core\Quantity\Volume;
 use Pausis\Core\Reading\DishReader;
 use Pausis\Core\Reading\RecipeReader;
 use Pausis\Tests\Core\Cooks;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Every change can be refused or set otherwise, and the rest is worked out anew. */
@@ -202,5 +203,21 @@ final class LedgerTest extends TestCase
             }
         }
         self::fail("Nothing done for $code.");
+    }
+
+    #[TestWith(['', null])]
+    #[TestWith([', in 1 cm dice', 'cut-bigger', 8.7])]
+    #[TestWith([', in 5 cm chunks', null])]
+    #[TestWith([', in 7 cm chunks', 'still-hard', 0.8])]
+    public function testTheSizeThatTheRecipeGivesCounts(string $size, ?string $code, float $times = 0.0): void
+    {
+        $entries = (new AdaptBraise())->adapt(Dishes::order(Recipes::dish(
+            "Beef stew\nServes 4\n\n1.2 kg beef shin\n400 g swede$size\n500 ml beef stock\n1 tsp salt\n\n"
+                .'Put everything into the slow cooker and cook on low for 8 hours.',
+        )))->chosen->process->entries;
+        $late = array_values(array_filter($entries, static fn (LedgerEntry $e): bool => 'late:i2' === $e->key));
+
+        self::assertSame(null === $code ? [] : [$code], array_map(static fn (LedgerEntry $e): string => $e->code, $late));
+        null === $code || self::assertEqualsWithDelta($times, $late[0]->variables['times'], 0.06);
     }
 }
