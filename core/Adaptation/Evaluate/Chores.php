@@ -40,6 +40,8 @@ final class Chores
         'put-aside' => 30, 'back-in' => 20, 'rest-meat' => 15, 'crisp' => 5, 'simmer-on' => 10,
         'heat-oven' => 15, 'plate' => 0, 'fat-off' => 60, 'reheat' => 10,
     ];
+    /** "Spoon the filling into a pie dish" */
+    private const INTO_A_DISH = '/\bin(?:to)? (?:an?|the|your)\b[^.;,]{0,24}\bdish\b/iu';
     private const PAN = [
         ActKind::Blanch, ActKind::Render, ActKind::Brown, ActKind::Toast, ActKind::FryBase, ActKind::Fry, ActKind::Deglaze,
         ActKind::BoilDown,
@@ -603,7 +605,7 @@ final class Chores
                 'heat-oven', variables: $d->variables,
             )?->lengthening(null),
             ActKind::Lift => $this->ofTerm($d, new Term('lift-out', HandsOn::LIFT), Uses::Hands, 'lift-out',
-                variables: ['list' => 'none']),
+                variables: ['list' => 'none', 'text' => preg_match(self::INTO_A_DISH, $d->act->words) ? $d->words() : 'none']),
             ActKind::TakeOut => $this->takeOut($d),
             ActKind::Sieve => $this->ofTerm($d, new Term('sieve', HandsOn::SKIM), Uses::Hands, 'sieve'),
             ActKind::Strain,

@@ -14,6 +14,9 @@ use Pausis\Core\Recipe\PartKind;
 /** What every braise needs before its pot is on, where the recipe doesn't say it: cutting, drying, the pan, and the evening's work. */
 final readonly class Preparing implements Rule
 {
+    /** "Add the pork with its marinade and fry", "turn the meat in the paste": patted dry it would lose what it is fried in. */
+    private const STAYS_WET = '/\bwith (?:all )?(?:its|the|their) marinade\b'
+        .'|\b(?:turn|toss|stir|roll|coat)\w*\b[^.;]{0,30}\bin(?:to)? (?:it|the (?:paste|caramel|spices?|masala))\b/iu';
     private const STEEPED = '/\b(?:soaked|steeped|softened|rehydrated) (?:in (?:\w+ ){0,3}water )?(?:for )?(?:about )?'
         .'(?<minutes>\d{1,2}) ?min/iu';
     private const SOAKED = '/\bsoaked (?:overnight|(?:for )?(?:at least |about )?(?:\d+|several|a few)'
@@ -99,11 +102,11 @@ final readonly class Preparing implements Rule
         return $process;
     }
 
-    /** Whether the meat is dried, or floured, before it is browned. */
+    /** Whether the meat is dried, or floured, before it is browned, or is to stay as wet as it is. */
     private static function isReadied(Process $process): bool
     {
         foreach ($process->in(Stage::Before, ActKind::Dry, ActKind::Flour, ActKind::Brown) as $deed) {
-            return !$deed->is(ActKind::Brown);
+            return !$deed->is(ActKind::Brown) || preg_match(self::STAYS_WET, $deed->act->source);
         }
 
         return false;

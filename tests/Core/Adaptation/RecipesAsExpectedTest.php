@@ -48,9 +48,8 @@ final class RecipesAsExpectedTest extends TestCase
             'load' => 5, 'strain-and-skim' => 4, 'take-out' => 2,
         ]];
         yield 'belly-in-dark-caramel' => [[
-            'blanch' => 15, 'caramel' => 5, 'dry-meat' => 3, 'brown-meat' => 8, 'load' => 5, 'side-work' => 8,
-            'side-work-2' => 5, 'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 15, 'back-in' => 5,
-            'glaze' => 3,
+            'blanch' => 15, 'caramel' => 5, 'brown-meat' => 8, 'load' => 5, 'side-work' => 8, 'side-work-2' => 5,
+            'add-i11' => 5, 'lift-out' => 5, 'strain-and-skim' => 4, 'reduce' => 15, 'back-in' => 5, 'glaze' => 3,
         ]];
         yield 'blanched-and-glazed-ribs' => [[
             'cut-vegetables' => 13, 'stand' => 30, 'blanch' => 15, 'stand-2' => 20, 'mix' => 7, 'load' => 5, 'add-i10' => 5,
@@ -221,8 +220,7 @@ final class RecipesAsExpectedTest extends TestCase
         ]];
         yield 'masala-in-one-line' => [[
             'night-toast-spices' => 2, 'night-mix' => 5, 'night-marinate' => 10, 'cut-vegetables' => 8, 'mix-spices' => 6,
-            'fry-base' => 15, 'dry-meat' => 3, 'brown-meat' => 5, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4,
-            'rest-meat' => 10,
+            'fry-base' => 15, 'brown-meat' => 5, 'load' => 5, 'take-out' => 2, 'strain-and-skim' => 4, 'rest-meat' => 10,
         ]];
         yield 'meanwhile-the-sauce' => [[
             'cut-vegetables' => 2, 'load' => 5, 'heat-oven' => 5, 'lift-out' => 5, 'crisp' => 5, 'strain-and-skim' => 4,

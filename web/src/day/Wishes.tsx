@@ -142,7 +142,7 @@ export function Wishes() {
       />
       <Figure
         label="Guests may be late by"
-        size="text-lg"
+        above
         value={draft.handling.late}
         maxLength={20}
         placeholder="not at all"
