@@ -118,4 +118,15 @@ final class NotebookApiTest extends ApiTestCase
 
         return (float) $value;
     }
+
+    public function testWhatWouldNarrowTheNextWindowMostIsSaidOrThatNothingWould(): void
+    {
+        $next = fn (): string => self::text($this->call('GET', '/api/notebook/learned'), 'next');
+        $this->closed();
+        self::assertSame('', $next(), 'nothing is planned');
+
+        $this->call('POST', '/api/braises', [...$this->draft(), 'title' => 'Next shanks', 'serveAt' => '2026-11-28T19:00'], 201);
+        self::assertMatchesRegularExpression('/^(?:What would narrow the next one, Next shanks, most: .{20,}'
+            .'|Nothing that could be measured before it would narrow the next one, Next shanks, by much\.)$/', $next());
+    }
 }

@@ -203,10 +203,11 @@ final readonly class LearnedPresenter
         usort($planned, static fn (BraiseRecord $a, BraiseRecord $b): int => ($a->plan['serve'] ?? 0) <=> ($b->plan['serve'] ?? 0));
         $braise = $planned[0] ?? null;
         $worked = null === $braise ? null : $this->plan->work($braise->id, $this->drafts->fromArray($braise->draft));
-        $help = $worked?->adapted?->chosen->help;
+        $chosen = $worked?->adapted?->chosen;
 
-        return null === $help ? '' : $this->wording->say('learned.next', $measures, [
-            'title' => $braise->title, 'help' => $this->adaptations->help($help, $worked->adapted->chosen->helpAt, $measures),
+        return null === $braise || null === $chosen ? '' : $this->wording->say('learned.next', $measures, [
+            'title' => $braise->title,
+            'help' => null === $chosen->help ? 'none' : $this->adaptations->help($chosen->help, $chosen->helpAt, $measures),
         ]);
     }
 

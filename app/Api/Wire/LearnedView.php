@@ -16,7 +16,7 @@ final readonly class LearnedView
      * @param list<TickView>     $ticks    of the windows' picture, hours beside the likely time
      * @param string             $honesty  how many windows held, in a sentence
      * @param string             $narrowed by how much they have narrowed
-     * @param string             $next     what would narrow them most next; empty where nothing is planned
+     * @param string             $next     what would narrow them most next, or that nothing would; empty where nothing is planned
      */
     public function __construct(
         public string $from,
