@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pausis\App\Kernel;
 use Pausis\App\Kitchen\DraftPatch;
 use Pausis\Bench\FirstPaint;
+use Pausis\Bench\ManyCooks;
 use Pausis\Bench\Measure;
 use Pausis\Core\Adaptation\AdaptedBraise;
 use Pausis\Core\Adaptation\ProgramChoice;
@@ -26,6 +27,7 @@ use Symfony\Component\HttpFoundation\Request;
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Measure.php';
 require __DIR__.'/FirstPaint.php';
+require __DIR__.'/ManyCooks.php';
 
 $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $m) ? $m[1] : php_uname('m');
 $cores = (int) trim((string) shell_exec('nproc'));
@@ -223,6 +225,16 @@ if ('core' !== ($argv[1] ?? 'all')) {
             ));
         })->line(2000);
     }
+    $many = ManyCooks::of($kernel);
+    $files = array_map(static fn (int $k): string => $many->times(1000), range(1, 5));
+    echo Measure::of('1,000 cooks taken in, each of five times', 5, 0, static fn (int $i) => ManyCooks::in($kernel, $files[$i]))
+        ->line(20_000);
+    $files = [];
+    echo Measure::of('5,000 cooks: the notebook', 20, 2, static fn (): string => $call('GET', '/api/notebook'))->line(60);
+    echo Measure::of('5,000 cooks: two words found', 20, 2, static fn (): string => $call('GET', '/api/notebook?words=shanks%20wine'))
+        ->line(60);
+    echo Measure::of('5,000 cooks: its fortieth page', 20, 2, static fn (): string => $call('GET', '/api/notebook?page=40'))->line(60);
+    echo Measure::of('5,000 cooks: all of the house out', 2, 0, static fn (): int => strlen(ManyCooks::out($kernel)))->line(20_000);
     unlink($store);
 }
 printf("\npeak memory %.0f MB\n", memory_get_peak_usage(true) / 1e6);
