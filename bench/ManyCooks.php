@@ -37,10 +37,11 @@ final readonly class ManyCooks
     /** @return string as JSON, each cook with an identity of its own */
     public function times(int $count): string
     {
-        /** @var list<array{id: string}> $cooks */
-        $cooks = $this->house['cooks'];
         /** @var array<string, array{cookId: string}> $pages */
         $pages = array_column((array) $this->house['pages'], null, 'cookId');
+        /** @var list<array{id: string}> $all */
+        $all = $this->house['cooks'];
+        $cooks = array_values(array_filter($all, static fn (array $c): bool => isset($pages[$c['id']])));
         $more = ['cooks' => [], 'pages' => []];
         for ($k = 0; $k < $count; ++$k) {
             $cook = $cooks[$k % \count($cooks)];
