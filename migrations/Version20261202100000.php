@@ -29,17 +29,13 @@ final class Version20261202100000 extends AbstractMigration
                 foods = COALESCE((SELECT group_concat(json_extract(line.value, '$.food'), ', ')
                     FROM cook, json_each(cook.draft, '$.ingredients') AS line WHERE cook.id = notebook.cook_id), '')
             SQL);
-        foreach (['cooked_on', 'cut', 'cooker_id', 'cooked_by'] as $column) {
-            $this->addSql('CREATE INDEX IDX_NOTEBOOK_'.strtoupper($column)." ON notebook ($column)");
-        }
+        $this->addSql('CREATE INDEX IDX_NOTEBOOK_COOKED_ON ON notebook (cooked_on)');
     }
 
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE cook DROP COLUMN said');
-        foreach (['COOKED_ON', 'CUT', 'COOKER_ID', 'COOKED_BY'] as $column) {
-            $this->addSql("DROP INDEX IDX_NOTEBOOK_$column");
-        }
+        $this->addSql('DROP INDEX IDX_NOTEBOOK_COOKED_ON');
         foreach ([
             'foods', 'cut', 'cooker_id', 'setting', 'cooked_by', 'meat_stars', 'sauce_stars', 'next_time', 'left_out', 'revision',
         ] as $column) {

