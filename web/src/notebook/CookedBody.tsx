@@ -48,7 +48,12 @@ export function CookedBody({ page, again }: { page: CookedPageView; again?: (nex
   );
   return (
     <div className="grid gap-5">
-      <p className="font-semibold">{page.cook.said}</p>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+        <p className="font-semibold">{page.cook.said}</p>
+        <a className="link" href={`/api/notebook/${page.cook.id}.pdf?paper=${us ? "letter" : "a4"}`} download>
+          This page to print
+        </a>
+      </div>
       <CookedClock page={page} />
       <div className="grid gap-x-10 gap-y-5 table:grid-cols-2">
         <table className="w-full border-collapse self-start">
@@ -98,13 +103,6 @@ export function CookedBody({ page, again }: { page: CookedPageView; again?: (nex
             checked={draft.leftOut}
             onChange={(leftOut) => set({ leftOut })}
           />
-          <a
-            className="link justify-self-start"
-            href={`/api/notebook/${page.cook.id}.pdf?paper=${us ? "letter" : "a4"}`}
-            download
-          >
-            This page to print
-          </a>
           <p role="status" className="text-sm text-soft">
             {SAYS[keeping]}
             {page.learned !== "" && `. ${page.learned}`}
