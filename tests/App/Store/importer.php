@@ -6,17 +6,10 @@ declare(strict_types=1);
 
 use Pausis\App\Exchange\HouseFile;
 use Pausis\App\Exchange\TakeInHouse;
-use Pausis\App\Kernel;
 use Pausis\Core\Problem\Problems;
-use Symfony\Component\Dotenv\Dotenv;
 
-require dirname(__DIR__, 3).'/vendor/autoload.php';
-
-(new Dotenv())->bootEnv(dirname(__DIR__, 3).'/.env', 'test');
-$kernel = new Kernel('test', false);
-$kernel->boot();
 /** @var Psr\Container\ContainerInterface $services */
-$services = $kernel->getContainer()->get('test.service_container');
+$services = require __DIR__.'/services.php';
 /** @var HouseFile $files */
 $files = $services->get(HouseFile::class);
 /** @var TakeInHouse $takeIn */

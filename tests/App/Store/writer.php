@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 // Adds braises to the store named by DATABASE_URL until it has added so many or is killed; says each id once it is committed.
 
-use Pausis\App\Kernel;
 use Pausis\App\Store\BraiseRecord;
 use Pausis\App\Store\Braises;
-use Symfony\Component\Dotenv\Dotenv;
 
-require dirname(__DIR__, 3).'/vendor/autoload.php';
-
-(new Dotenv())->bootEnv(dirname(__DIR__, 3).'/.env', 'test');
-$kernel = new Kernel('test', false);
-$kernel->boot();
 /** @var Psr\Container\ContainerInterface $services */
-$services = $kernel->getContainer()->get('test.service_container');
+$services = require __DIR__.'/services.php';
 /** @var Braises $braises */
 $braises = $services->get(Braises::class);
 if (false !== $most = getenv('PAUSIS_TEST_MOST_PAGES')) {
